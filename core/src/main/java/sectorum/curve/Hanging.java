@@ -1,0 +1,173 @@
+package sectorum.curve;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+
+/** One hanging curve. Lengths in mm, slopes in radians. */
+public sealed interface Hanging {
+    /** Width between the ends. */
+    double width();
+
+    /** Depth of the lowest point below the ends. */
+    double drop();
+
+    /** Length of the curve itself. */
+    double length();
+
+    /** Angle of the curve to the level at its ends; over π/2 where an arc overhangs. */
+    double endSlope();
+
+    /** A point by its share of the way, 0 ≤ u ≤ 1, symmetrical: {x, z}. */
+    double[] at(double u);
+
+    /** x0, z0, x1, z1, … along the curve in the given number of straight parts. */
+    default List<Double> points(int parts) {
+        List<Double> points = new ArrayList<>(2 * parts + 2);
+        for (int i = 0; i <= parts; i++) {
+            double[] p = at((double) i / parts);
+            points.add(p[0]);
+            points.add(p[1]);
+        }
+        return points;
+    }
+
+    /** The curve of a school; width over 0, drop 0 or more (0 is straight), else refused. */
+    static Hanging of(School school, double width, double drop) {
+        if (!(width > 0) || !(drop >= 0) || !Double.isFinite(width) || !Double.isFinite(drop)) {
+            throw new Refused(
+                    "drop",
+                    Phrase.of(
+                            "A curve {} wide with a drop of {} does not hang. Give a width over 0 and a drop of 0 or more.",
+                            Quantity.length(width),
+                            Quantity.length(drop)));
+        }
+        if (drop < 1e-9) {
+            return new Straight(width);
+        }
+        return switch (school) {
+            case ARC -> new Arc(width, drop);
+            case CATENARY -> Catenary.of(width, drop);
+            case PARABOLA -> new Parabola(width, drop);
+        };
+    }
+
+    /** No drop: a straight line. */
+    record Straight(double width) implements Hanging {
+        @Override
+        public double drop() {
+            return 0;
+        }
+
+        @Override
+        public double length() {
+            return width;
+        }
+
+        @Override
+        public double endSlope() {
+            return 0;
+        }
+
+        @Override
+        public double[] at(double u) {
+            return new double[] {width * u, 0};
+        }
+    }
+
+    /** R = (c²/4 + d²)/(2d), half angle θ = atan2(c/2, R − d), length 2Rθ, end slope θ. */
+    record Arc(double width, double drop) implements Hanging {
+        public double radius() {
+            return (width * width / 4 + drop * drop) / (2 * drop);
+        }
+
+        @Override
+        public double length() {
+            return 2 * radius() * endSlope();
+        }
+
+        @Override
+        public double endSlope() {
+            return Math.atan2(width / 2, radius() - drop);
+        }
+
+        @Override
+        public double[] at(double u) {
+            double angle = (2 * u - 1) * endSlope();
+            double r = radius();
+            // r·(1 − cos) written with sines, so that flat arcs keep their digits
+            double rise = 2 * r * Math.pow(Math.sin(angle / 2), 2);
+            return new double[] {width / 2 + r * Math.sin(angle), rise - drop};
+        }
+    }
+
+    /** Length ½√(c²+16d²) + c²/(8d)·asinh(4d/c). */
+    record Parabola(double width, double drop) implements Hanging {
+        @Override
+        public double length() {
+            double k = 4 * drop / width;
+            return Math.sqrt(width * width + 16 * drop * drop) / 2 + width * width / (8 * drop) * asinh(k);
+        }
+
+        @Override
+        public double endSlope() {
+            return Math.atan(4 * drop / width);
+        }
+
+        @Override
+        public double[] at(double u) {
+            double t = 2 * u - 1;
+            return new double[] {width * u, drop * (t * t - 1)};
+        }
+
+        private static double asinh(double x) {
+            return Math.log(x + Math.sqrt(x * x + 1));
+        }
+    }
+
+    /** d = a(cosh(c/2a) − 1), length 2a·sinh(c/2a). */
+    record Catenary(double width, double drop, double a) implements Hanging {
+        static Catenary of(double width, double drop) {
+            // With v = c/2a the ratio drop : half width is (cosh v − 1)/v, which only grows: halve until it stands
+            // still.
+            double ratio = drop / (width / 2);
+            double low = 0;
+            double high = 1;
+            while (sag(high) < ratio) {
+                high *= 2;
+            }
+            for (int i = 0; i < 200 && high - low > Math.ulp(high); i++) {
+                double middle = (low + high) / 2;
+                if (sag(middle) < ratio) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+            return new Catenary(width, drop, width / (low + high));
+        }
+
+        private static double sag(double v) {
+            double half = Math.sinh(v / 2);
+            return 2 * half * half / v;
+        }
+
+        @Override
+        public double length() {
+            return 2 * a * Math.sinh(width / (2 * a));
+        }
+
+        @Override
+        public double endSlope() {
+            return Math.atan(Math.sinh(width / (2 * a)));
+        }
+
+        @Override
+        public double[] at(double u) {
+            double half = Math.sinh((u - 0.5) * width / (2 * a));
+            return new double[] {width * u, 2 * a * half * half - drop};
+        }
+    }
+}

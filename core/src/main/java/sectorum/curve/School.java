@@ -1,0 +1,32 @@
+package sectorum.curve;
+
+import java.util.Arrays;
+import java.util.Locale;
+
+/** How a swag's curve is drawn (handbook 1, the schools). */
+public enum School {
+    ARC("circular arc"),
+    CATENARY("catenary, as cloth hangs"),
+    PARABOLA("parabola");
+
+    private final String words;
+
+    School(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    public static School of(String key) {
+        return Arrays.stream(values())
+                .filter(s -> s.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,47 @@
+package sectorum.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.measure.Phrase;
+
+/**
+ * A template at true size.
+ *
+ * @param name file name without an ending, such as {@code marking-strip}
+ * @param title what it is, for the sheet's head
+ * @param width mm
+ * @param height mm
+ */
+public record Drawing(String name, Phrase title, double width, double height, List<Ink> inks) {
+    public Drawing {
+        inks = List.copyOf(inks);
+        if (!(width > 0) || !(height > 0) || width > 20_000 || height > 20_000) {
+            throw new IllegalArgumentException(
+                    "A drawing is over 0 and up to 20 m each way: " + width + " × " + height);
+        }
+    }
+
+    /** Gathers the inks of a drawing. */
+    public static final class Maker {
+        private final List<Ink> inks = new ArrayList<>();
+
+        public Maker line(Ink.Pen pen, double x0, double y0, double x1, double y1) {
+            inks.add(Ink.Line.of(pen, x0, y0, x1, y1));
+            return this;
+        }
+
+        public Maker path(Ink.Pen pen, List<Double> xy) {
+            inks.add(new Ink.Line(pen, xy));
+            return this;
+        }
+
+        public Maker words(double x, double y, double size, Ink.Anchor anchor, Phrase said) {
+            inks.add(new Ink.Words(x, y, size, anchor, said));
+            return this;
+        }
+
+        public Drawing made(String name, Phrase title, double width, double height) {
+            return new Drawing(name, title, width, height, inks);
+        }
+    }
+}

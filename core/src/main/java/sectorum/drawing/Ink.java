@@ -1,0 +1,42 @@
+package sectorum.drawing;
+
+import java.util.List;
+import sectorum.measure.Phrase;
+
+/** One thing drawn: a line or some words. All lengths in mm. */
+public sealed interface Ink {
+    /** How heavy and how broken a line is. */
+    enum Pen {
+        CUT,
+        MARK,
+        GUIDE
+    }
+
+    /**
+     * A broken line through points.
+     *
+     * @param xy x0, y0, x1, y1, … at least two points
+     */
+    record Line(Pen pen, List<Double> xy) implements Ink {
+        public Line {
+            xy = List.copyOf(xy);
+            if (xy.size() < 4 || xy.size() % 2 != 0) {
+                throw new IllegalArgumentException("A line has at least two points, got " + xy.size() + " numbers");
+            }
+        }
+
+        public static Line of(Pen pen, double x0, double y0, double x1, double y1) {
+            return new Line(pen, List.of(x0, y0, x1, y1));
+        }
+    }
+
+    /** Where words stand to their point. */
+    enum Anchor {
+        START,
+        MIDDLE,
+        END
+    }
+
+    /** Words whose baseline begins, centres or ends at a point; size is the height of the type. */
+    record Words(double x, double y, double size, Anchor anchor, Phrase said) implements Ink {}
+}

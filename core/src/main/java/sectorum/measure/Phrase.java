@@ -1,0 +1,35 @@
+package sectorum.measure;
+
+import java.util.List;
+
+/**
+ * A sentence with numbers in it that are not text yet: {@code {}} stands where each quantity goes. The reader's unit is
+ * the reader's business, so core never writes "mm" into a sentence.
+ */
+public record Phrase(String template, List<Quantity> quantities) {
+    public Phrase {
+        quantities = List.copyOf(quantities);
+        int holes = (template.length() - template.replace("{}", "").length()) / 2;
+        if (holes != quantities.size()) {
+            throw new IllegalArgumentException("The phrase \"" + template + "\" has " + holes + " places for "
+                    + quantities.size() + " quantities");
+        }
+    }
+
+    public static Phrase of(String template, Quantity... quantities) {
+        return new Phrase(template, List.of(quantities));
+    }
+
+    /** The sentence in millimetres. */
+    @Override
+    public String toString() {
+        StringBuilder said = new StringBuilder();
+        int from = 0;
+        for (Quantity quantity : quantities) {
+            int hole = template.indexOf("{}", from);
+            said.append(template, from, hole).append(quantity);
+            from = hole + 2;
+        }
+        return said.append(template.substring(from)).toString();
+    }
+}

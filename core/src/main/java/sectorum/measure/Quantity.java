@@ -1,0 +1,60 @@
+package sectorum.measure;
+
+/**
+ * A number with what it measures, so that whoever shows it can do so in the reader's own unit.
+ *
+ * @param kind what is measured
+ * @param value mm, g, minutes, radians, a plain number, or a share of one
+ * @param text the words themselves where the kind is {@link Kind#TEXT}, otherwise null
+ */
+public record Quantity(Kind kind, double value, @Absent String text) {
+    /** What a number measures. */
+    public enum Kind {
+        LENGTH,
+        MASS,
+        MINUTES,
+        ANGLE,
+        COUNT,
+        SHARE,
+        PLAIN,
+        TEXT
+    }
+
+    public static Quantity length(double mm) {
+        return new Quantity(Kind.LENGTH, mm, null);
+    }
+
+    public static Quantity count(long n) {
+        return new Quantity(Kind.COUNT, n, null);
+    }
+
+    public static Quantity share(double ofOne) {
+        return new Quantity(Kind.SHARE, ofOne, null);
+    }
+
+    public static Quantity angle(double radians) {
+        return new Quantity(Kind.ANGLE, radians, null);
+    }
+
+    public static Quantity plain(double number) {
+        return new Quantity(Kind.PLAIN, number, null);
+    }
+
+    public static Quantity text(String words) {
+        return new Quantity(Kind.TEXT, 0, words);
+    }
+
+    /** In millimetres and plain words: for logs, tests and errors that meet no person's unit. */
+    @Override
+    public String toString() {
+        return switch (kind) {
+            case LENGTH -> Numbers.plain(value, 3) + " mm";
+            case MASS -> Numbers.plain(value, 1) + " g";
+            case MINUTES -> Numbers.plain(value, 1) + " min";
+            case ANGLE -> Numbers.plain(Math.toDegrees(value), 1) + "°";
+            case SHARE -> Numbers.plain(value * 100, 1) + " %";
+            case COUNT, PLAIN -> Numbers.plain(value, 3);
+            case TEXT -> text;
+        };
+    }
+}

@@ -1,0 +1,47 @@
+package sectorum.outline;
+
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+
+/**
+ * A place along a closed side: wrapped once, here, so that the back seam is a place like any other.
+ *
+ * @param s mm from the back seam, {@code 0 ≤ s < around}
+ * @param around the perimeter in mm
+ */
+public record Along(double s, double around) {
+    public Along {
+        if (!(around > 0) || !Double.isFinite(around) || !Double.isFinite(s)) {
+            throw new Refused(
+                    "s",
+                    Phrase.of(
+                            "A place {} along a side of {} does not exist.",
+                            Quantity.text("" + s),
+                            Quantity.text("" + around)));
+        }
+        s -= Math.floor(s / around) * around;
+        if (s >= around) {
+            s = 0; // a hair below zero wraps to exactly the perimeter in doubles
+        }
+    }
+
+    public static Along of(double s, double around) {
+        return new Along(s, around);
+    }
+
+    public Along plus(double mm) {
+        return new Along(s + mm, around);
+    }
+
+    /** How far it is, going on anticlockwise, to the other place: {@code 0 ≤ d < around}. */
+    public double to(Along other) {
+        return new Along(other.s - s, around).s;
+    }
+
+    /** The shortest way to the other place, whichever way round. */
+    public double distance(Along other) {
+        double ahead = to(other);
+        return Math.min(ahead, around - ahead);
+    }
+}

@@ -1,0 +1,110 @@
+package sectorum.outline;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+
+/** An outline of lines and arcs, given from its front on, anticlockwise. */
+final class Chain implements Outline {
+    private final List<Segment> segments;
+    private final double[] starts;
+    private final double perimeter;
+    private final List<Double> corners;
+    private final boolean cornersRule;
+
+    /** Corners are given as lengths from the front on. */
+    Chain(List<Segment> fromFront, List<Double> cornersFromFront, boolean cornersRule) {
+        segments = fromFront.stream().filter(g -> g.length() > 1e-12).toList();
+        starts = new double[segments.size()];
+        double run = 0;
+        for (int i = 0; i < starts.length; i++) {
+            starts[i] = run;
+            run += segments.get(i).length();
+        }
+        perimeter = run;
+        this.cornersRule = cornersRule;
+        List<Double> found = new ArrayList<>();
+        for (double c : cornersFromFront) {
+            found.add(Along.of(c + perimeter / 2, perimeter).s());
+        }
+        Collections.sort(found);
+        corners = List.copyOf(found);
+    }
+
+    /** The same chain with the middle of its box at the origin. */
+    Chain centred() {
+        double x0 = Double.MAX_VALUE;
+        double x1 = -x0;
+        double y0 = x0;
+        double y1 = -x0;
+        for (double s : stops(1e-4)) {
+            Spot spot = at(s);
+            x0 = Math.min(x0, spot.x());
+            x1 = Math.max(x1, spot.x());
+            y0 = Math.min(y0, spot.y());
+            y1 = Math.max(y1, spot.y());
+        }
+        double dx = -(x0 + x1) / 2;
+        double dy = -(y0 + y1) / 2;
+        return rebuilt(segments.stream().map(g -> g.moved(dx, dy)).toList(), 1);
+    }
+
+    private Chain rebuilt(List<Segment> changed, double k) {
+        List<Double> fromFront =
+                corners.stream().map(c -> (c - perimeter / 2) * k).toList();
+        return new Chain(changed, fromFront, cornersRule);
+    }
+
+    @Override
+    public double perimeter() {
+        return perimeter;
+    }
+
+    @Override
+    public Spot at(double s) {
+        double u = Along.of(s - perimeter / 2, perimeter).s();
+        int found = Arrays.binarySearch(starts, u);
+        int i = found >= 0 ? found : -found - 2;
+        return segments.get(i).at(u - starts[i]);
+    }
+
+    @Override
+    public List<Double> corners() {
+        return corners;
+    }
+
+    @Override
+    public boolean cornersRule() {
+        return cornersRule;
+    }
+
+    @Override
+    public Outline scaled(double k) {
+        return rebuilt(segments.stream().map(g -> g.scaled(k)).toList(), k);
+    }
+
+    @Override
+    public double area() {
+        return segments.stream().mapToDouble(Segment::sweep).sum() / 2;
+    }
+
+    /** Segment by segment, so that no stop cuts a corner. */
+    @Override
+    public List<Double> stops(double tolerance) {
+        List<Double> stops = new ArrayList<>();
+        for (int i = 0; i < starts.length; i++) {
+            Segment segment = segments.get(i);
+            double step = segment instanceof Segment.Bow bow
+                    ? 2 * bow.r() * Math.acos(Math.max(1 - tolerance / bow.r(), 0.5))
+                    : segment.length();
+            int parts = (int) Math.ceil(segment.length() / step);
+            for (int j = 0; j < parts; j++) {
+                stops.add(Along.of(starts[i] + segment.length() * j / parts + perimeter / 2, perimeter)
+                        .s());
+            }
+        }
+        stops.add(0.0);
+        return stops.stream().sorted().distinct().toList();
+    }
+}

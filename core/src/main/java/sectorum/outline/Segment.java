@@ -1,0 +1,77 @@
+package sectorum.outline;
+
+/** A straight or circular part of an outline, run anticlockwise round the whole. */
+sealed interface Segment {
+    double length();
+
+    Spot at(double u);
+
+    Segment scaled(double k);
+
+    Segment moved(double dx, double dy);
+
+    /** Twice the signed area between the segment and the origin (Green). */
+    double sweep();
+
+    record Straight(double x0, double y0, double x1, double y1) implements Segment {
+        @Override
+        public double length() {
+            return Math.hypot(x1 - x0, y1 - y0);
+        }
+
+        @Override
+        public Spot at(double u) {
+            double l = length();
+            double dx = (x1 - x0) / l;
+            double dy = (y1 - y0) / l;
+            return new Spot(x0 + dx * u, y0 + dy * u, dy, -dx, 0);
+        }
+
+        @Override
+        public Segment scaled(double k) {
+            return new Straight(x0 * k, y0 * k, x1 * k, y1 * k);
+        }
+
+        @Override
+        public Segment moved(double dx, double dy) {
+            return new Straight(x0 + dx, y0 + dy, x1 + dx, y1 + dy);
+        }
+
+        @Override
+        public double sweep() {
+            return x0 * y1 - x1 * y0;
+        }
+    }
+
+    /** An arc bulging outwards, from angle {@code from} on, anticlockwise by {@code by}. */
+    record Bow(double cx, double cy, double r, double from, double by) implements Segment {
+        @Override
+        public double length() {
+            return r * by;
+        }
+
+        @Override
+        public Spot at(double u) {
+            double angle = from + u / r;
+            double nx = Math.cos(angle);
+            double ny = Math.sin(angle);
+            return new Spot(cx + r * nx, cy + r * ny, nx, ny, 1 / r);
+        }
+
+        @Override
+        public Segment scaled(double k) {
+            return new Bow(cx * k, cy * k, r * k, from, by);
+        }
+
+        @Override
+        public Segment moved(double dx, double dy) {
+            return new Bow(cx + dx, cy + dy, r, from, by);
+        }
+
+        @Override
+        public double sweep() {
+            double to = from + by;
+            return r * r * by + r * (cx * (Math.sin(to) - Math.sin(from)) - cy * (Math.cos(to) - Math.cos(from)));
+        }
+    }
+}

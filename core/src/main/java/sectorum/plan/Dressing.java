@@ -1,0 +1,29 @@
+package sectorum.plan;
+
+import sectorum.measure.Absent;
+import sectorum.measure.Values;
+import sectorum.technique.Catalogue;
+
+/**
+ * A technique applied to a zone of a side.
+ *
+ * @param technique its name in the catalogue
+ * @param division the division it follows, by name
+ * @param zone the strip it uses; absent: the technique's usual one
+ * @param resting kept, but neither drawn nor counted
+ * @param settings by field name; what is missing takes the default of its place
+ */
+public record Dressing(
+        String id,
+        String technique,
+        String division,
+        @Absent ZoneSpec zone,
+        boolean resting,
+        Values settings) {
+    public Dressing {
+        id = Check.id("dressings.id", id);
+        Catalogue.of("" + technique);
+        division = Check.id("dressings.division", division);
+        settings = settings == null ? Values.NONE : settings;
+    }
+}

@@ -1,0 +1,65 @@
+package sectorum.plan;
+
+import java.util.List;
+import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+
+/**
+ * One cake job.
+ *
+ * @param format always {@value #FORMAT}, so that a file can be told from any other
+ * @param version of the format, {@value #VERSION}
+ * @param name what the job is called
+ * @param readyBy local day and hour it is needed, ISO without a zone; absent while unknown
+ * @param brief who it is for and what to mind
+ * @param palette its named colours
+ * @param tiers foot to top, up to 8
+ */
+public record Plan(
+        String format,
+        int version,
+        String name,
+        @Absent String readyBy,
+        Brief brief,
+        List<Colour> palette,
+        List<Tier> tiers) {
+    public static final String FORMAT = "sectorum-plan";
+    public static final int VERSION = 1;
+
+    public Plan {
+        if (!FORMAT.equals(format)) {
+            throw new Refused(
+                    "format",
+                    Phrase.of(
+                            "This is not a Sectorum plan: its format is \"{}\", a plan's is \"{}\".",
+                            Quantity.text("" + format),
+                            Quantity.text(FORMAT)));
+        }
+        if (version != VERSION) {
+            throw new Refused(
+                    "version",
+                    Phrase.of(
+                            "This plan is of version {}; this Sectorum reads version {}. Open it with a newer one.",
+                            Quantity.count(version),
+                            Quantity.count(VERSION)));
+        }
+        name = Check.words("name", "The plan's name", name, 1, 120);
+        readyBy = Check.moment("readyBy", readyBy);
+        brief = brief == null ? Brief.EMPTY : brief;
+        palette = Check.list("palette", "Colours", palette, 0, 24);
+        Check.unique("palette", "Colour", palette, Colour::id);
+        tiers = Check.list("tiers", "Tiers", tiers, 1, 8);
+        Check.unique("tiers", "Tier", tiers, Tier::id);
+    }
+
+    /** A plan with one round tier and nothing on it: where everybody begins. */
+    public static Plan fresh(String name) {
+        return new Plan(FORMAT, VERSION, name, null, Brief.EMPTY, List.of(), List.of(Tier.fresh("tier-1", "Tier")));
+    }
+
+    public Plan named(String other) {
+        return new Plan(format, version, other, readyBy, brief, palette, tiers);
+    }
+}

@@ -1,0 +1,69 @@
+package sectorum.side;
+
+import java.util.List;
+import sectorum.measure.Values;
+import sectorum.outline.Outline;
+import sectorum.outline.OutlineKind;
+
+/**
+ * A tier's side as it is worked on.
+ *
+ * @param outline the outline at the foot, already scaled to the tape's reading
+ * @param foot circumference at the foot
+ * @param top circumference at the top edge
+ * @param height mm along the side
+ * @param heights height readings in order, empty where none was taken
+ */
+public record Side(Outline outline, Known foot, Known top, Known height, List<Double> heights) {
+    /** Over this share of the foot a difference to the top edge is worth saying (handbook 2.1). */
+    public static final double TAPER_SHOWS = 0.01;
+    /** Over this spread of heights a tier is re-levelled or its edge hidden, mm (handbook 2.1). */
+    public static final double LEVEL_SHOWS_MM = 3;
+
+    /**
+     * The side from its sizes, a coat of t mm all round and once on top, and what was read.
+     *
+     * @param nominalHeight mm, before coats
+     */
+    public static Side of(OutlineKind kind, Values sizes, double nominalHeight, double t, List<Reading> readings) {
+        Outline nominal = kind.build(sizes, t);
+        double p = nominal.perimeter();
+        List<Double> atFoot = taped(readings, Reading.What.FOOT);
+        List<Double> atTop = taped(readings, Reading.What.TOP);
+        List<Double> heights = taped(readings, Reading.What.HEIGHT);
+        // One reading alone stands for the whole side: nobody tapes a straight cake twice.
+        Known foot = Known.of(p, atFoot.isEmpty() ? atTop : atFoot);
+        Known top = Known.of(p, atTop.isEmpty() ? atFoot : atTop);
+        Known height = Known.of(nominalHeight + t, heights);
+        Wrap.of(foot.mm(), top.mm(), height.mm());
+        Outline outline = foot.isRead() ? nominal.withPerimeter(foot.mm()) : nominal;
+        return new Side(outline, foot, top, height, heights);
+    }
+
+    private static List<Double> taped(List<Reading> readings, Reading.What what) {
+        return readings.stream().filter(r -> r.what() == what).map(Reading::mm).toList();
+    }
+
+    /** C(z) = C_foot + (C_top − C_foot)·z/H. */
+    public double around(double z) {
+        return foot.mm() + (top.mm() - foot.mm()) * z / height.mm();
+    }
+
+    /** How much the top edge differs from the foot, as a share of the foot, signed. */
+    public double taper() {
+        return (top.mm() - foot.mm()) / foot.mm();
+    }
+
+    /** The diameter of a round of the same circumference: what "across" means for any outline. */
+    public double acrossAsRound() {
+        return foot.mm() / Math.PI;
+    }
+
+    public Wrap wrap() {
+        return Wrap.of(foot.mm(), top.mm(), height.mm());
+    }
+
+    public Zone wholeZone() {
+        return new Zone(0, height.mm());
+    }
+}

@@ -1,0 +1,31 @@
+package sectorum.technique;
+
+import java.util.List;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+
+/** Every technique there is, in the order of the tray. A new one is one row here. */
+public final class Catalogue {
+    private static final List<Technique> ALL = List.of(new SwagLine());
+
+    private Catalogue() {}
+
+    public static List<Technique> all() {
+        return ALL;
+    }
+
+    /** The technique of that name, or refused with the names there are. */
+    public static Technique of(String id) {
+        return ALL.stream()
+                .filter(t -> t.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "technique",
+                        Phrase.of(
+                                "A technique \"{}\" is not known. Known: {}.",
+                                Quantity.text(id),
+                                Quantity.text(String.join(
+                                        ", ", ALL.stream().map(Technique::id).toList())))));
+    }
+}

@@ -1,0 +1,29 @@
+package sectorum.technique;
+
+import java.util.List;
+import sectorum.measure.Field;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/** A way of decorating. Stateless; one file each; see {@link Catalogue}. */
+public interface Technique {
+    /** The name in plan documents, never changed once used. */
+    String id();
+
+    /** The name on the screen. */
+    String name();
+
+    /** The zone it takes on this side when nobody has said. */
+    Zone usualZone(Side side);
+
+    /** Its settings, with ranges and defaults taken from this very place, so that it draws something good at once. */
+    List<Field> fields(Place place);
+
+    /**
+     * Everything that follows from the settings here.
+     *
+     * @throws sectorum.measure.Refused when a setting is out of its field's range
+     */
+    Dressed dress(Values settings, Place place);
+}

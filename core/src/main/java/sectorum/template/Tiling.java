@@ -1,0 +1,187 @@
+package sectorum.template;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Ink;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+
+/** Lays a drawing on sheets at true size. */
+public final class Tiling {
+    /** What desktop printers leave white, mm. */
+    private static final double MARGIN = 10;
+    /** Head with the words and the level check line, mm. */
+    private static final double HEAD = 24;
+    /** Column with the upright check line, mm. */
+    private static final double LEFT = 8;
+    /** Neighbouring tiles share this much, so that the joint can be glued, mm. */
+    private static final double OVERLAP = 10;
+    /** Between tiles that share a sheet, mm. */
+    private static final double BETWEEN = 10;
+
+    private Tiling() {}
+
+    /** The sheets for a drawing, upright or turned, whichever takes fewer; upright when they are as many. */
+    public static List<Sheet> lay(Drawing drawing, Paper paper, Heading heading) {
+        Grid upright = new Grid(drawing, paper.width(), paper.height());
+        Grid turned = new Grid(drawing, paper.height(), paper.width());
+        return (turned.sheets() < upright.sheets() ? turned : upright).laid(heading);
+    }
+
+    /** A drawing cut into columns and rows of tiles for a sheet of one size and direction. */
+    private record Grid(Drawing drawing, double paperWidth, double paperHeight) {
+        double roomX() {
+            return paperWidth - 2 * MARGIN - LEFT;
+        }
+
+        double roomY() {
+            return paperHeight - 2 * MARGIN - HEAD;
+        }
+
+        static int parts(double length, double room) {
+            return length <= room + 1e-9 ? 1 : (int) Math.ceil((length - OVERLAP) / (room - OVERLAP) - 1e-9);
+        }
+
+        int columns() {
+            return parts(drawing.width(), roomX());
+        }
+
+        int rows() {
+            return parts(drawing.height(), roomY());
+        }
+
+        /** Low drawings share a sheet, one tile under the other. */
+        int tilesPerSheet() {
+            return rows() > 1 ? 1 : (int) Math.max(1, Math.floor((roomY() + BETWEEN) / (drawing.height() + BETWEEN)));
+        }
+
+        int sheets() {
+            int tiles = columns() * rows();
+            return (tiles + tilesPerSheet() - 1) / tilesPerSheet();
+        }
+
+        List<Sheet> laid(Heading heading) {
+            List<Sheet> sheets = new ArrayList<>();
+            List<Ink> inks = new ArrayList<>();
+            int onSheet = 0;
+            for (int row = 0; row < rows(); row++) {
+                for (int column = 0; column < columns(); column++) {
+                    if (onSheet == tilesPerSheet()) {
+                        sheets.add(finished(inks, heading, sheets.size()));
+                        inks = new ArrayList<>();
+                        onSheet = 0;
+                    }
+                    double y = MARGIN + HEAD + onSheet * (drawing.height() + BETWEEN);
+                    tile(inks, column, row, y);
+                    onSheet++;
+                }
+            }
+            sheets.add(finished(inks, heading, sheets.size()));
+            return sheets;
+        }
+
+        private void tile(List<Ink> inks, int column, int row, double y) {
+            double fromX = column * (roomX() - OVERLAP);
+            double fromY = row * (roomY() - OVERLAP);
+            double toX = Math.min(fromX + roomX(), drawing.width());
+            double toY = Math.min(fromY + roomY(), drawing.height());
+            double dx = MARGIN + LEFT - fromX;
+            double dy = y - fromY;
+            Clip clip = new Clip(fromX, fromY, toX, toY);
+            for (Ink ink : drawing.inks()) {
+                if (ink instanceof Ink.Line line) {
+                    clip.inside(line.xy()).forEach(part -> inks.add(new Ink.Line(line.pen(), moved(part, dx, dy))));
+                } else if (ink instanceof Ink.Words words && owns(words, column, row)) {
+                    inks.add(new Ink.Words(words.x() + dx, words.y() + dy, words.size(), words.anchor(), words.said()));
+                }
+            }
+            joints(inks, column, row, dx, dy, new double[] {fromX, fromY, toX, toY});
+        }
+
+        /** Words in an overlap stand on one tile only, the one on their side of the joint. */
+        private boolean owns(Ink.Words words, int column, int row) {
+            return owner(words.x(), roomX(), columns()) == column && owner(words.y(), roomY(), rows()) == row;
+        }
+
+        private static int owner(double at, double room, int parts) {
+            int part = (int) Math.floor((at - OVERLAP / 2) / (room - OVERLAP));
+            return Math.max(0, Math.min(parts - 1, part));
+        }
+
+        private void joints(List<Ink> inks, int column, int row, double dx, double dy, double[] box) {
+            for (int side = 0; side < 2; side++) {
+                int joint = column - 1 + side;
+                if (joint >= 0 && joint < columns() - 1) {
+                    double x = (joint + 1) * (roomX() - OVERLAP) + OVERLAP / 2 + dx;
+                    inks.add(Ink.Line.of(Ink.Pen.GUIDE, x, box[1] + dy, x, box[3] + dy));
+                    name(inks, x, box[3] + dy + 4.2, joint, columns() > 1 && rows() > 1 ? row : -1);
+                }
+                int below = row - 1 + side;
+                if (below >= 0 && below < rows() - 1) {
+                    double y = (below + 1) * (roomY() - OVERLAP) + OVERLAP / 2 + dy;
+                    inks.add(Ink.Line.of(Ink.Pen.GUIDE, box[0] + dx, y, box[2] + dx, y));
+                    name(inks, box[0] + dx + 6, y - 1, below, column + 100);
+                }
+            }
+        }
+
+        private static void name(List<Ink> inks, double x, double y, int joint, int line) {
+            String letter = joint < 26 ? "" + (char) ('A' + joint) : "A" + joint;
+            String place = line < 0 ? "" : line >= 100 ? " · column " + (line - 99) : " · row " + (line + 1);
+            inks.add(new Ink.Words(
+                    x, y, 3.2, Ink.Anchor.MIDDLE, Phrase.of("{}", Quantity.text("joint " + letter + place))));
+        }
+
+        private static List<Double> moved(List<Double> xy, double dx, double dy) {
+            List<Double> moved = new ArrayList<>(xy.size());
+            for (int i = 0; i < xy.size(); i += 2) {
+                moved.add(xy.get(i) + dx);
+                moved.add(xy.get(i + 1) + dy);
+            }
+            return moved;
+        }
+
+        private Sheet finished(List<Ink> tiles, Heading heading, int index) {
+            List<Ink> inks = new ArrayList<>();
+            double x = MARGIN + LEFT;
+            inks.add(new Ink.Words(x, MARGIN + 4.5, 4.6, Ink.Anchor.START, drawing.title()));
+            inks.add(new Ink.Words(
+                    x,
+                    MARGIN + 9.5,
+                    3.2,
+                    Ink.Anchor.START,
+                    Phrase.of(
+                            "{} · {} · printed {} · sheet {} of {}",
+                            Quantity.text(heading.plan()),
+                            Quantity.text(heading.tier()),
+                            Quantity.text(heading.printed()),
+                            Quantity.count(index + 1L),
+                            Quantity.count(sheets()))));
+            ruler(inks, x, MARGIN + 14, true);
+            ruler(inks, MARGIN + 2, MARGIN + HEAD, false);
+            inks.add(new Ink.Words(
+                    x + 103,
+                    MARGIN + 15,
+                    3,
+                    Ink.Anchor.START,
+                    Phrase.of("{} both ways: measure before cutting", Quantity.length(100))));
+            inks.addAll(tiles);
+            return new Sheet(paperWidth, paperHeight, inks);
+        }
+
+        private static void ruler(List<Ink> inks, double x, double y, boolean level) {
+            double dx = level ? 100 : 0;
+            double dy = level ? 0 : 100;
+            inks.add(Ink.Line.of(Ink.Pen.MARK, x, y, x + dx, y + dy));
+            for (int end = 0; end <= 1; end++) {
+                double ex = x + end * dx;
+                double ey = y + end * dy;
+                inks.add(
+                        level
+                                ? Ink.Line.of(Ink.Pen.MARK, ex, ey - 2, ex, ey + 2)
+                                : Ink.Line.of(Ink.Pen.MARK, ex - 2, ey, ex + 2, ey));
+            }
+        }
+    }
+}
