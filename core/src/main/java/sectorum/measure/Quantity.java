@@ -44,6 +44,15 @@ public record Quantity(Kind kind, double value, @Absent String text) {
         return new Quantity(Kind.TEXT, 0, words);
     }
 
+    /** As its reader sees it: lengths in the unit given, shares and angles to what matters. */
+    public String say(LengthUnit unit) {
+        return switch (kind) {
+            case LENGTH -> Length.ofMm(value).show(unit);
+            case SHARE -> Numbers.plain(value * 100, 1) + " %";
+            default -> toString();
+        };
+    }
+
     /** In millimetres and plain words: for logs, tests and errors that meet no person's unit. */
     @Override
     public String toString() {

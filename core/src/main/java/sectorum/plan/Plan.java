@@ -29,6 +29,18 @@ public record Plan(
     public static final int VERSION = 1;
 
     public Plan {
+        checkFormat(format, version);
+        name = Check.words("name", "The plan's name", name, 1, 120);
+        readyBy = Check.moment("readyBy", readyBy);
+        brief = brief == null ? Brief.EMPTY : brief;
+        palette = Check.list("palette", "Colours", palette, 0, 24);
+        Check.unique("palette", "Colour", palette, Colour::id);
+        tiers = Check.list("tiers", "Tiers", tiers, 1, 8);
+        Check.unique("tiers", "Tier", tiers, Tier::id);
+    }
+
+    /** Refuses what is no plan, and a plan of another version, before anything else of it is read. */
+    public static void checkFormat(String format, int version) {
         if (!FORMAT.equals(format)) {
             throw new Refused(
                     "format",
@@ -45,18 +57,15 @@ public record Plan(
                             Quantity.count(version),
                             Quantity.count(VERSION)));
         }
-        name = Check.words("name", "The plan's name", name, 1, 120);
-        readyBy = Check.moment("readyBy", readyBy);
-        brief = brief == null ? Brief.EMPTY : brief;
-        palette = Check.list("palette", "Colours", palette, 0, 24);
-        Check.unique("palette", "Colour", palette, Colour::id);
-        tiers = Check.list("tiers", "Tiers", tiers, 1, 8);
-        Check.unique("tiers", "Tier", tiers, Tier::id);
     }
 
     /** A plan with one round tier and nothing on it: where everybody begins. */
     public static Plan fresh(String name) {
         return new Plan(FORMAT, VERSION, name, null, Brief.EMPTY, List.of(), List.of(Tier.fresh("tier-1", "Tier")));
+    }
+
+    public Plan readyBy(@Absent String moment) {
+        return new Plan(format, version, name, moment, brief, palette, tiers);
     }
 
     public Plan named(String other) {

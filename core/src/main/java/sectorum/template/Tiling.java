@@ -161,11 +161,7 @@ public final class Tiling {
             ruler(inks, x, MARGIN + 14, true);
             ruler(inks, MARGIN + 2, MARGIN + HEAD, false);
             inks.add(new Ink.Words(
-                    x + 103,
-                    MARGIN + 15,
-                    3,
-                    Ink.Anchor.START,
-                    Phrase.of("{} both ways: measure before cutting", Quantity.length(100))));
+                    x + 103, MARGIN + 15, 3, Ink.Anchor.START, Phrase.of("100 mm both ways: measure before cutting")));
             inks.addAll(tiles);
             return new Sheet(paperWidth, paperHeight, inks);
         }

@@ -1,0 +1,152 @@
+# What ./start, ./test and the other scripts share. Sourced, never run.
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+DATA="$ROOT/.data"
+RUN="$ROOT/.run"
+
+say() { printf '%s\n' "$*"; }
+fail() { printf '%s\n' "$*" >&2; exit 1; }
+
+port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+free_port() { # from this number on
+  local p=$1
+  while port_taken "$p"; do p=$((p + 1)); done
+  echo "$p"
+}
+
+# --- packages ---------------------------------------------------------------------------------------------
+need_packages() { # Debian package names
+  local as=""
+  if [ "$(id -u)" != 0 ]; then
+    if command -v sudo >/dev/null 2>&1 && { sudo -n true 2>/dev/null || [ -t 0 ]; }; then
+      as=sudo
+    else
+      fail "Missing: $*. There are no rights to install here. Ask an administrator to run: apt-get install $*"
+    fi
+  fi
+  command -v apt-get >/dev/null 2>&1 || fail "Missing: $*. This is not a Debian system; install them by hand, then start again."
+  say "Installing from Debian's packages: $*"
+  mkdir -p "$RUN"
+  if ! { $as apt-get update -qq && $as env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@"; } >"$RUN/install.log" 2>&1; then
+    tail -n 5 "$RUN/install.log" >&2
+    fail "Installing $* failed; the whole story is in .run/install.log. Mend that (is the network there?), then start again."
+  fi
+}
+
+java_version() { "$1" -version 2>&1 | sed -n 's/.* version "\([0-9]*\).*/\1/p' | head -n 1; }
+
+need_java() {
+  local found
+  if [ -n "${JAVA_HOME:-}" ]; then
+    found=$(java_version "$JAVA_HOME/bin/java" 2>/dev/null || true)
+    [ "${found:-0}" -ge 17 ] 2>/dev/null || fail "JAVA_HOME points to Java ${found:-(none found)}; Sectorum needs a JDK 17 or newer. Unset JAVA_HOME or point it to one."
+    [ -x "$JAVA_HOME/bin/javac" ] || fail "JAVA_HOME points to a Java without a compiler. Point it to a JDK 17 or newer, or unset it."
+    PATH="$JAVA_HOME/bin:$PATH"
+    return
+  fi
+  found=$(java_version java 2>/dev/null || true)
+  if [ "${found:-0}" -lt 17 ] 2>/dev/null || ! command -v javac >/dev/null 2>&1; then
+    need_packages openjdk-17-jdk-headless
+    hash -r
+    found=$(java_version java)
+    if [ "${found:-0}" -lt 17 ]; then
+      local jdk
+      jdk=$(ls -d /usr/lib/jvm/java-17-openjdk-* 2>/dev/null | head -n 1)
+      [ -n "$jdk" ] || fail "The command java is version ${found:-unknown}; Sectorum needs 17 or newer. Set JAVA_HOME to a JDK 17."
+      export JAVA_HOME="$jdk" PATH="$jdk/bin:$PATH"
+    fi
+  fi
+}
+
+need_tools() { # extra packages as pairs command:package
+  need_java
+  local missing=() pair
+  for pair in mvn:maven mariadbd:mariadb-server mariadb-install-db:mariadb-server "$@"; do
+    PATH="$PATH:/usr/sbin" command -v "${pair%%:*}" >/dev/null 2>&1 || missing+=("${pair#*:}")
+  done
+  if [ ${#missing[@]} -gt 0 ]; then
+    # shellcheck disable=SC2046
+    need_packages $(printf '%s\n' "${missing[@]}" | sort -u)
+  fi
+  PATH="$PATH:/usr/sbin"
+  local node
+  node=$(node --version 2>/dev/null | sed 's/^v\([0-9]*\).*/\1/')
+  [ "${node:-0}" -ge 20 ] || fail "Node.js 20 or newer is needed to build the screens; found ${node:-none}. Install Node 20, then start again."
+}
+
+# --- MariaDB ----------------------------------------------------------------------------------------------
+# Sets DB_PORT, DB_SOCKET; leaves the server's pid in $1/mariadb.pid. Arguments: folder, password, databases…
+mariadb_up() {
+  local home=$1 password=$2; shift 2
+  local as=()
+  mkdir -p "$home"
+  # Root may not leave the server running as root where the packaged user can reach the folder.
+  if [ "$(id -u)" = 0 ]; then
+    chown mysql "$home" 2>/dev/null || true
+    if runuser -u mysql -- test -w "$home" 2>/dev/null; then as=(--user=mysql); else as=(--user=root); fi
+  fi
+  if [ -d "$home/data" ] && [ ! -f "$home/finished" ]; then
+    fail "The data folder ${home#"$ROOT"/} was left half made by an interrupted first start, so no plan is in it yet. Remove it (rm -r '${home#"$ROOT"/}') and start again."
+  fi
+  if [ ! -d "$home/data" ]; then
+    say "Making the database folder ${home#"$ROOT"/}"
+    mariadb-install-db --no-defaults "${as[@]}" --datadir="$home/data" --auth-root-authentication-method=socket --skip-test-db >"$home/install.log" 2>&1 \
+      || fail "MariaDB could not make its folder; see ${home#"$ROOT"/}/install.log."
+    touch "$home/finished"
+  fi
+  DB_SOCKET="$home/s.sock"
+  # A socket's path has to stay under 108 bytes whatever the project's folder is called.
+  if [ ${#DB_SOCKET} -gt 95 ]; then
+    DB_SOCKET="/run/user/$(id -u)/sectorum-$$.sock"
+    [ -d "${DB_SOCKET%/*}" ] && [ "$(id -u)" != 0 ] || DB_SOCKET="/var/run/mysqld/sectorum-$$.sock"
+    mkdir -p "${DB_SOCKET%/*}" 2>/dev/null || true
+  fi
+  if [ -f "$home/mariadb.pid" ] && kill -0 "$(cat "$home/mariadb.pid")" 2>/dev/null; then
+    say "A database from an earlier run is still up; stopping it first"
+    mariadb_down "$home"
+  fi
+  DB_PORT=$(free_port "${SECTORUM_DB_PORT:-33306}")
+  { for db in "$@"; do echo "CREATE DATABASE IF NOT EXISTS $db CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;"; done
+    echo "DELETE FROM mysql.global_priv WHERE User='root' AND Host<>'localhost';"
+    echo "FLUSH PRIVILEGES;"
+    echo "CREATE USER IF NOT EXISTS 'sectorum'@'127.0.0.1';"
+    echo "ALTER USER 'sectorum'@'127.0.0.1' IDENTIFIED BY '$password';"
+    for db in "$@"; do echo "GRANT ALL ON $db.* TO 'sectorum'@'127.0.0.1';"; done
+  } >"$home/init.sql"
+  chmod 600 "$home/init.sql"
+  [ "$(id -u)" = 0 ] && [ "${as[0]}" = --user=mysql ] && chown -R mysql "$home"
+  mariadbd --no-defaults "${as[@]}" --datadir="$home/data" --tmpdir="$home/data" --bind-address=127.0.0.1 --port="$DB_PORT" \
+    --socket="$DB_SOCKET" --pid-file="$home/mariadb.pid" --log-error="$home/mariadb.log" \
+    --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve \
+    --innodb-log-file-size=16M --init-file="$home/init.sql" >/dev/null 2>&1 &
+  local server=$! tries=0
+  until mariadb-admin --no-defaults --socket="$DB_SOCKET" ping >/dev/null 2>&1; do
+    tries=$((tries + 1))
+    if ! kill -0 "$server" 2>/dev/null || [ $tries -gt 300 ]; then
+      tail -n 4 "$home/mariadb.log" >&2
+      fail "MariaDB did not start; see ${home#"$ROOT"/}/mariadb.log. If the folder is from an older version, move it away and start again."
+    fi
+    sleep 0.1
+  done
+  DB_URL="jdbc:mariadb://127.0.0.1:$DB_PORT"
+}
+
+mariadb_down() { # folder
+  local pid
+  pid=$(cat "$1/mariadb.pid" 2>/dev/null) || return 0
+  kill "$pid" 2>/dev/null || return 0
+  local tries=0
+  while kill -0 "$pid" 2>/dev/null && [ $tries -lt 200 ]; do sleep 0.1; tries=$((tries + 1)); done
+}
+
+password() { # file
+  mkdir -p "$(dirname "$1")"
+  [ -s "$1" ] || (umask 077; od -An -N18 -tx1 /dev/urandom | tr -d ' \n' >"$1")
+  cat "$1"
+}
+
+# --- build ------------------------------------------------------------------------------------------------
+sources_hash() {
+  (cd "$ROOT" && { find pom.xml core server web/src web/public web/index.html web/package-lock.json web/openapi.json web/*.ts \
+    -type f -not -path '*/target/*' -not -path '*/src/test/*' -not -name '*.generated.ts' -print0 2>/dev/null || true; } | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+}

@@ -1,0 +1,60 @@
+package sectorum.server.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import sectorum.plan.Plan;
+import sectorum.server.plans.PlanService;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Fills an empty workshop with plans that show what a plan is; days are counted from the day of the first start. */
+@Component
+public class DemoWorkshop {
+    private record Sample(String file, int inDays, int hour) {}
+
+    private static final List<Sample> SAMPLES =
+            List.of(new Sample("observatory-gala.json", 18, 14), new Sample("empty-plan.json", 0, 0));
+
+    private final PlanService plans;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final boolean wanted;
+
+    DemoWorkshop(PlanService plans, JsonMapper json, Clock clock, @Value("${sectorum.demo}") boolean wanted) {
+        this.plans = plans;
+        this.json = json;
+        this.clock = clock;
+        this.wanted = wanted;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void fill() throws IOException {
+        if (wanted && plans.isUntouched()) {
+            add();
+        }
+    }
+
+    /** Adds the sample plans, whatever else there is. */
+    public void add() throws IOException {
+        for (Sample sample : SAMPLES) {
+            try (InputStream in = DemoWorkshop.class.getResourceAsStream("/demo/" + sample.file())) {
+                plans.create(dated(json.readValue(in, Plan.class), sample));
+            }
+        }
+    }
+
+    private Plan dated(Plan plan, Sample sample) {
+        if (sample.inDays() == 0) {
+            return plan;
+        }
+        LocalDateTime at = LocalDate.now(clock).plusDays(sample.inDays()).atTime(sample.hour(), 0);
+        return plan.readyBy(at.toString());
+    }
+}

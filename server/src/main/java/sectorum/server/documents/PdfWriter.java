@@ -1,0 +1,133 @@
+package sectorum.server.documents;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
+import sectorum.drawing.Ink;
+import sectorum.measure.LengthUnit;
+import sectorum.template.Sheet;
+
+/** Sheets as a PDF, one page each, a millimetre on the page a millimetre on the paper. */
+public final class PdfWriter {
+    private static final double POINTS = 72 / 25.4;
+    /** From here on type is heavy enough to head a page, mm. */
+    private static final double HEADING = 4.5;
+
+    private final LengthUnit unit;
+    private final PDDocument document;
+    private final PDFont plain;
+    private final PDFont heavy;
+
+    private PdfWriter(LengthUnit unit, PDDocument document) throws IOException {
+        this.unit = unit;
+        this.document = document;
+        plain = font("SourceSans3_400Regular.ttf");
+        heavy = font("SourceSans3_600SemiBold.ttf");
+    }
+
+    /** @param unit in which lengths in the words are shown */
+    public static byte[] write(String title, List<Sheet> sheets, LengthUnit unit) {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            PDDocumentInformation about = new PDDocumentInformation();
+            about.setTitle(title);
+            about.setCreator("Sectorum");
+            document.setDocumentInformation(about);
+            PdfWriter writer = new PdfWriter(unit, document);
+            for (Sheet sheet : sheets) {
+                writer.page(sheet);
+            }
+            // A viewer that shrinks to the printable area spoils every template: ask it not to.
+            PDViewerPreferences asked = new PDViewerPreferences(new org.apache.pdfbox.cos.COSDictionary());
+            asked.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
+            document.getDocumentCatalog().setViewerPreferences(asked);
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException("The PDF could not be written", e);
+        }
+    }
+
+    private PDFont font(String file) throws IOException {
+        try (InputStream in = PdfWriter.class.getResourceAsStream("/fonts/" + file)) {
+            return PDType0Font.load(document, in, true);
+        }
+    }
+
+    private void page(Sheet sheet) throws IOException {
+        PDPage page = new PDPage(new PDRectangle((float) (sheet.width() * POINTS), (float) (sheet.height() * POINTS)));
+        document.addPage(page);
+        try (PDPageContentStream to = new PDPageContentStream(document, page)) {
+            to.setLineCapStyle(1);
+            to.setLineJoinStyle(1);
+            for (Ink ink : sheet.inks()) {
+                if (ink instanceof Ink.Line line) {
+                    stroke(to, line, sheet.height());
+                } else if (ink instanceof Ink.Words words) {
+                    write(to, words, sheet.height());
+                }
+            }
+        }
+    }
+
+    private static void stroke(PDPageContentStream to, Ink.Line line, double height) throws IOException {
+        Pens pen = Pens.of(line.pen());
+        to.setLineWidth((float) (pen.width() * POINTS));
+        to.setLineDashPattern(
+                pen.broken() ? new float[] {(float) (pen.on() * POINTS), (float) (pen.off() * POINTS)} : new float[0],
+                0);
+        List<Double> xy = line.xy();
+        for (int i = 0; i < xy.size(); i += 2) {
+            float x = (float) (xy.get(i) * POINTS);
+            float y = (float) ((height - xy.get(i + 1)) * POINTS);
+            if (i == 0) {
+                to.moveTo(x, y);
+            } else {
+                to.lineTo(x, y);
+            }
+        }
+        to.stroke();
+    }
+
+    private void write(PDPageContentStream to, Ink.Words words, double height) throws IOException {
+        PDFont font = words.size() >= HEADING ? heavy : plain;
+        String said = printable(font, words.said().say(unit));
+        float size = (float) (words.size() * POINTS);
+        float wide = font.getStringWidth(said) / 1000 * size;
+        float back = switch (words.anchor()) {
+            case START -> 0;
+            case MIDDLE -> wide / 2;
+            case END -> wide;
+        };
+        to.beginText();
+        to.setFont(font, size);
+        to.newLineAtOffset((float) (words.x() * POINTS) - back, (float) ((height - words.y()) * POINTS));
+        to.showText(said);
+        to.endText();
+    }
+
+    /** A name may hold a sign the font lacks; the sheet is printed all the same, with a square in its place. */
+    private static String printable(PDFont font, String said) {
+        StringBuilder printable = new StringBuilder();
+        said.codePoints().forEach(sign -> {
+            String one = Character.toString(sign);
+            try {
+                font.encode(one);
+                printable.append(one);
+            } catch (IOException | IllegalArgumentException missing) {
+                printable.append('□');
+            }
+        });
+        return printable.toString();
+    }
+}

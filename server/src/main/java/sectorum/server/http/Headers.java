@@ -1,0 +1,45 @@
+package sectorum.server.http;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** What every answer says to the browser, and the size past which nothing is read. */
+@Component
+class Headers extends OncePerRequestFilter {
+    static final String POLICY = "Content-Security-Policy";
+    /** A plan of eight tiers is some 50 kB; ten times forty is no plan. */
+    static final long MOST_BYTES = 4L * 1024 * 1024;
+
+    static String policy(String styles) {
+        return "default-src 'none'; script-src 'self'; style-src " + styles + "; font-src 'self'; img-src 'self' blob:;"
+                + " connect-src 'self'; frame-src blob:; manifest-src 'self'; base-uri 'none'; form-action 'none';"
+                + " frame-ancestors 'none'";
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        response.setHeader(POLICY, policy("'self'"));
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+        response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
+        boolean unknown = request.getHeader("Transfer-Encoding") != null;
+        if (unknown || request.getContentLengthLong() > MOST_BYTES) {
+            response.setStatus(unknown ? HttpServletResponse.SC_LENGTH_REQUIRED : 413);
+            response.setContentType("application/problem+json");
+            response.getOutputStream()
+                    .print("{\"type\":\"urn:sectorum:problem:too-large\",\"title\":\"Too large\",\"status\":"
+                            + response.getStatus() + ",\"detail\":\"What was sent is over 4 MB or of no stated size;"
+                            + " plans are far smaller. Choose another file.\"}");
+            return;
+        }
+        chain.doFilter(request, response);
+    }
+}

@@ -1,0 +1,109 @@
+package sectorum.server.http;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import sectorum.plan.Plan;
+import sectorum.server.plans.PlanLine;
+import sectorum.server.plans.PlanService;
+import sectorum.server.plans.SavedPlan;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Plans: list, make, open, save, copy, delete and bring back, download. */
+@RestController
+@RequestMapping("/api/plans")
+class PlanController {
+    private final PlanService plans;
+    private final JsonMapper json;
+
+    PlanController(PlanService plans, JsonMapper json) {
+        this.plans = plans;
+        this.json = json;
+    }
+
+    /** What a new plan is called. */
+    record Name(String name) {}
+
+    /** @param base the revision the change started from */
+    record Save(int base, Plan document) {}
+
+    @GetMapping
+    List<PlanLine> list() {
+        return plans.list();
+    }
+
+    /** A new plan: one round tier with nothing on it. */
+    @PostMapping("/fresh")
+    @ResponseStatus(HttpStatus.CREATED)
+    SavedPlan fresh(@RequestBody Name name) {
+        return plans.create(Plan.fresh(name.name()));
+    }
+
+    /** Opens a plan file as a new plan. */
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    SavedPlan open(@RequestBody Plan plan) {
+        return plans.create(plan);
+    }
+
+    @GetMapping("/{id}")
+    SavedPlan get(@PathVariable long id) {
+        return plans.get(id);
+    }
+
+    @PutMapping("/{id}")
+    SavedPlan save(@PathVariable long id, @RequestBody Save save) {
+        return plans.save(id, save.base(), save.document());
+    }
+
+    @PostMapping("/{id}/copy")
+    @ResponseStatus(HttpStatus.CREATED)
+    SavedPlan copy(@PathVariable long id, @RequestBody Name name) {
+        return plans.copy(id, name.name());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable long id) {
+        plans.delete(id);
+    }
+
+    @PostMapping("/{id}/restore")
+    SavedPlan restore(@PathVariable long id) {
+        return plans.restore(id);
+    }
+
+    /** The plan as a file, laid out to be read. */
+    @GetMapping(value = "/{id}/file", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<byte[]> file(@PathVariable long id) {
+        Plan plan = plans.get(id).document();
+        byte[] bytes = json.writer()
+                .with(SerializationFeature.INDENT_OUTPUT)
+                .writeValueAsString(plan)
+                .getBytes(StandardCharsets.UTF_8);
+        String name = plan.name().replaceAll("[^\\p{L}\\p{N} ._-]", "").strip() + ".sectorum.json";
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(bytes);
+    }
+}

@@ -1,0 +1,175 @@
+package sectorum.server.http;
+
+import java.net.URI;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import sectorum.measure.Refused;
+import sectorum.server.plans.NoSuchPlan;
+import sectorum.server.plans.Stale;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.core.exc.UnexpectedEndOfInputException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Every error as a problem (RFC 9457) that names the field, the value, what is allowed and what to do. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    @ExceptionHandler(Refused.class)
+    ResponseEntity<Object> refused(Refused refused) {
+        return answer(refused(refused, refused.field()));
+    }
+
+    @ExceptionHandler(NoSuchPlan.class)
+    ResponseEntity<Object> missing(NoSuchPlan missing) {
+        return answer(problem(HttpStatus.NOT_FOUND, "missing", "Not there", missing.getMessage()));
+    }
+
+    @ExceptionHandler(Stale.class)
+    ResponseEntity<Object> stale(Stale stale) {
+        ProblemDetail problem = problem(
+                HttpStatus.CONFLICT,
+                "stale",
+                "Changed meanwhile",
+                "This plan was changed elsewhere: you started from save " + stale.base() + ", the newest is "
+                        + stale.theirs().revision() + ". Choose which to keep; nothing is lost.");
+        problem.setProperty("yours", stale.yours());
+        problem.setProperty("theirs", stale.theirs());
+        return answer(problem);
+    }
+
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    ResponseEntity<Object> parameter(MethodArgumentTypeMismatchException wrong) {
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "Not understood",
+                "\"" + wrong.getName() + "\" cannot be " + shortened("" + wrong.getValue()) + ".");
+        problem.setProperty("field", wrong.getName());
+        return answer(problem);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unread, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = unread; cause != null; cause = cause.getCause()) {
+            if (cause instanceof JacksonException json) {
+                return answer(document(json));
+            }
+        }
+        return answer(problem(
+                HttpStatus.BAD_REQUEST, "unreadable", "Not understood", "The request has no body that can be read."));
+    }
+
+    private static ProblemDetail document(JacksonException json) {
+        String field = path(json);
+        for (Throwable cause = json; cause != null; cause = cause.getCause()) {
+            if (cause instanceof Refused refused) {
+                return refused(refused, field.isEmpty() ? refused.field() : field);
+            }
+        }
+        String why;
+        if (json instanceof UnrecognizedPropertyException unknown) {
+            why = "\"" + unknown.getPropertyName()
+                    + "\" is not a field known here. Take it out, or open the file with the"
+                    + " Sectorum that wrote it. Known: "
+                    + unknown.getKnownPropertyIds().stream()
+                            .map(String::valueOf)
+                            .sorted()
+                            .collect(Collectors.joining(", "))
+                    + ".";
+        } else if (json instanceof InvalidFormatException format) {
+            why = "\"" + shortened("" + format.getValue()) + "\" is not allowed here. "
+                    + allowed(format.getTargetType());
+        } else if (json instanceof UnexpectedEndOfInputException) {
+            why = "The file stops in the middle" + at(json) + ". It was cut off: fetch it again.";
+        } else if (json instanceof StreamReadException) {
+            why = "The file is not well formed" + at(json) + ": " + shortened(json.getOriginalMessage());
+        } else if (json instanceof MismatchedInputException mismatch) {
+            why = "The value is of another kind than expected. " + allowed(mismatch.getTargetType());
+        } else {
+            why = "It cannot be read" + at(json) + ".";
+        }
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "unreadable", "Not understood", why);
+        problem.setProperty("field", field);
+        return problem;
+    }
+
+    private static String allowed(Class<?> type) {
+        if (type == null) {
+            return "";
+        }
+        if (type.isEnum()) {
+            Object[] constants = type.getEnumConstants();
+            return "Allowed: "
+                    + java.util.Arrays.stream(constants)
+                            .map(c -> ((Enum<?>) c).name().toLowerCase(java.util.Locale.ROOT))
+                            .collect(Collectors.joining(", "))
+                    + ".";
+        }
+        boolean number = type.isPrimitive() && type != boolean.class || Number.class.isAssignableFrom(type);
+        if (number) {
+            return "Give a number, without quotes or a unit.";
+        }
+        return type == String.class ? "Give words in quotes." : "See docs/plan-format.md.";
+    }
+
+    private static String at(JacksonException json) {
+        TokenStreamLocation where = json.getLocation();
+        return where == null ? "" : " at line " + where.getLineNr() + ", column " + where.getColumnNr();
+    }
+
+    /** {@code tiers[0].coats[1].thickness}. */
+    private static String path(JacksonException json) {
+        StringBuilder path = new StringBuilder();
+        for (JacksonException.Reference step : json.getPath()) {
+            if (step.getPropertyName() != null) {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            } else {
+                path.append('[').append(step.getIndex()).append(']');
+            }
+        }
+        return path.toString();
+    }
+
+    private static ProblemDetail refused(Refused refused, String field) {
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "refused",
+                "Not possible",
+                refused.phrase().toString());
+        problem.setProperty("field", field);
+        problem.setProperty("phrase", refused.phrase());
+        return problem;
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String type, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setType(URI.create("urn:sectorum:problem:" + type));
+        problem.setTitle(title);
+        return problem;
+    }
+
+    private static ResponseEntity<Object> answer(ProblemDetail problem) {
+        return ResponseEntity.status(problem.getStatus())
+                .headers(h -> h.setAll(Map.of(HttpHeaders.CONTENT_TYPE, "application/problem+json")))
+                .body(problem);
+    }
+
+    private static String shortened(String text) {
+        return text.length() > 120 ? text.substring(0, 120) + "…" : text;
+    }
+}

@@ -1,0 +1,76 @@
+package sectorum.server.json;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.List;
+import java.util.Map;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import sectorum.drawing.Drawing;
+import sectorum.measure.Values;
+import sectorum.plan.Plan;
+import sectorum.workup.TierWorkup;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.databind.BeanDescription;
+import tools.jackson.databind.DeserializationConfig;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.cfg.EnumFeature;
+import tools.jackson.databind.deser.ValueDeserializerModifier;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+
+/** Strict both ways: an unknown field, a word for a number or a missing bracket is an error, never a guess. */
+@Configuration
+public class JsonForms {
+    @Bean
+    JsonMapperBuilderCustomizer strictForms() {
+        return JsonForms::prepare;
+    }
+
+    static void prepare(JsonMapper.Builder builder) {
+        builder.enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
+                .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
+                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                .addMixIn(Values.class, ValuesForm.class)
+                .addMixIn(TierWorkup.Worn.class, WornForm.class)
+                .addModule(new SimpleModule().setDeserializerModifier(new PlanFirst()));
+    }
+
+    /** Deep nesting is never a plan. */
+    static StreamReadConstraints limits() {
+        return StreamReadConstraints.builder().maxNestingDepth(40).build();
+    }
+
+    /** Settings are an object of their own, without a wrapper. */
+    abstract static class ValuesForm {
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        ValuesForm(Map<String, Object> byName) {}
+
+        @JsonValue
+        abstract Map<String, Object> byName();
+    }
+
+    /** Templates are asked for when they are printed, not sent with every edit. */
+    abstract static class WornForm {
+        @JsonIgnore
+        abstract List<Drawing> drawings();
+    }
+
+    /** A plan's format and version are looked at before anything else in it. */
+    private static final class PlanFirst extends ValueDeserializerModifier {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        public ValueDeserializer<?> modifyDeserializer(
+                DeserializationConfig config, BeanDescription.Supplier bean, ValueDeserializer<?> usual) {
+            return bean.getBeanClass() == Plan.class ? new PlanDeserializer(usual) : usual;
+        }
+    }
+}

@@ -1,0 +1,127 @@
+package sectorum.server.plans;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import sectorum.plan.Plan;
+import sectorum.server.turn.Turn;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps plans: lists, opens, saves against a known revision, copies, deletes with a way back. */
+@Service
+public class PlanService {
+    /** So many saves can be gone back to; at a save every few seconds of work that is a long evening. */
+    static final int REVISIONS_KEPT = 400;
+
+    private final PlanRepository plans;
+    private final RevisionRepository revisions;
+    private final Turn turn;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final TransactionTemplate together;
+
+    PlanService(
+            PlanRepository plans,
+            RevisionRepository revisions,
+            Turn turn,
+            JsonMapper json,
+            Clock clock,
+            TransactionTemplate together) {
+        this.plans = plans;
+        this.revisions = revisions;
+        this.turn = turn;
+        this.json = json;
+        this.clock = clock;
+        this.together = together;
+    }
+
+    public List<PlanLine> list() {
+        return plans.lines(turn.workshop()).stream()
+                .map(p -> new PlanLine(
+                        p.id(),
+                        p.name(),
+                        p.readyBy() == null ? null : p.readyBy().toString(),
+                        p.revision(),
+                        p.savedAt()))
+                .toList();
+    }
+
+    /** Whether this workshop never had a plan, deleted ones included. */
+    public boolean isUntouched() {
+        return plans.countByWorkshopId(turn.workshop()) == 0;
+    }
+
+    public SavedPlan create(Plan plan) {
+        return together.execute(status -> kept(
+                plans.saveAndFlush(new PlanRow(turn.workshop(), plan, json.writeValueAsString(plan), now())), plan));
+    }
+
+    public SavedPlan get(long id) {
+        return saved(live(id));
+    }
+
+    /**
+     * Keeps a plan if the newest revision is the one this save started from.
+     *
+     * @throws Stale with both documents otherwise
+     */
+    public SavedPlan save(long id, int base, Plan plan) {
+        try {
+            return together.execute(status -> {
+                PlanRow row = live(id);
+                SavedPlan now = saved(row);
+                if (now.document().equals(plan)) {
+                    return now;
+                }
+                if (row.revision() != base) {
+                    throw new Stale(now, plan, base);
+                }
+                row.hold(plan, json.writeValueAsString(plan), now());
+                return kept(plans.saveAndFlush(row), plan);
+            });
+        } catch (ObjectOptimisticLockingFailureException raced) {
+            throw new Stale(get(id), plan, base);
+        }
+    }
+
+    public SavedPlan copy(long id, String name) {
+        return create(get(id).document().named(name));
+    }
+
+    /** The plan leaves the list and can come back with {@link #restore}. */
+    public void delete(long id) {
+        together.executeWithoutResult(status -> live(id).delete(now()));
+    }
+
+    public SavedPlan restore(long id) {
+        return together.execute(status -> {
+            PlanRow row = plans.any(turn.workshop(), id).orElseThrow(() -> new NoSuchPlan(id));
+            row.delete(null);
+            return saved(plans.saveAndFlush(row));
+        });
+    }
+
+    private PlanRow live(long id) {
+        return plans.live(turn.workshop(), id).orElseThrow(() -> new NoSuchPlan(id));
+    }
+
+    private SavedPlan saved(PlanRow row) {
+        return new SavedPlan(row.id(), row.revision(), row.savedAt(), json.readValue(row.document(), Plan.class));
+    }
+
+    private SavedPlan kept(PlanRow row, Plan plan) {
+        revisions.save(new RevisionRow(row));
+        if (row.revision() > REVISIONS_KEPT) {
+            revisions.forget(row.id(), row.revision() - REVISIONS_KEPT);
+        }
+        return new SavedPlan(row.id(), row.revision(), row.savedAt(), plan);
+    }
+
+    private Instant now() {
+        return Instant.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    }
+}

@@ -1,0 +1,37 @@
+package sectorum.server.plans;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EmbeddedId;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.io.Serializable;
+import java.time.Instant;
+
+/** What a plan was at one revision. */
+@Entity
+@Table(name = "plan_revision")
+class RevisionRow {
+    /** A plan and the number of one of its revisions. */
+    @Embeddable
+    record Key(@Column(name = "plan_id") long planId, int revision) implements Serializable {
+        private static final long serialVersionUID = 1L;
+    }
+
+    @EmbeddedId
+    private Key key;
+
+    @Column(columnDefinition = "longtext")
+    private String document;
+
+    @Column(name = "saved_at")
+    private Instant savedAt;
+
+    protected RevisionRow() {}
+
+    RevisionRow(PlanRow plan) {
+        key = new Key(plan.id(), plan.revision());
+        document = plan.document();
+        savedAt = plan.savedAt();
+    }
+}

@@ -1,0 +1,53 @@
+package sectorum.server.turn;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import sectorum.measure.LengthUnit;
+
+/** One of a workshop's people, with how that person likes to see things. */
+@Entity
+@Table(name = "person")
+public class PersonRow {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Column(name = "workshop_id")
+    private long workshopId;
+
+    private String name;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "length_unit", columnDefinition = "varchar(8)")
+    private LengthUnit lengthUnit;
+
+    @Column(name = "tape_mm")
+    private double tapeMm;
+
+    protected PersonRow() {}
+
+    PersonRow(long workshopId, String name, Preferences preferences) {
+        this.workshopId = workshopId;
+        this.name = name;
+        prefer(preferences);
+    }
+
+    public long workshopId() {
+        return workshopId;
+    }
+
+    public Preferences preferences() {
+        return new Preferences(lengthUnit, tapeMm);
+    }
+
+    final void prefer(Preferences preferences) {
+        lengthUnit = preferences.unit();
+        tapeMm = preferences.tapeMm();
+    }
+}

@@ -1,0 +1,42 @@
+package sectorum.server.turn;
+
+import java.time.Clock;
+import java.time.Instant;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The one place that knows whose turn it is: for now the only workshop there is, and its only person. */
+@Service
+public class Turn {
+    private final WorkshopRepository workshops;
+    private final PersonRepository people;
+    private final Clock clock;
+
+    Turn(WorkshopRepository workshops, PersonRepository people, Clock clock) {
+        this.workshops = workshops;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** Id of the workshop; nothing stored is read or written without it. */
+    @Transactional
+    public long workshop() {
+        return person().workshopId();
+    }
+
+    /** The person at the bench, made together with the workshop at the first use of an empty database. */
+    @Transactional
+    public PersonRow person() {
+        return people.findFirstByOrderById().orElseGet(() -> {
+            WorkshopRow workshop = workshops.save(new WorkshopRow("Quillwater Bench", Instant.now(clock)));
+            return people.save(new PersonRow(workshop.id(), "At the bench", Preferences.USUAL));
+        });
+    }
+
+    @Transactional
+    public Preferences prefer(Preferences preferences) {
+        PersonRow person = person();
+        person.prefer(preferences);
+        return people.save(person).preferences();
+    }
+}

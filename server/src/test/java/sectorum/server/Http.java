@@ -1,0 +1,60 @@
+package sectorum.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Plain HTTP against the running application, as any client would. */
+public record Http(URI base, HttpClient client) {
+    private static final JsonMapper JSON = JsonMapper.shared();
+
+    /** What came back. */
+    public record Answer(HttpResponse<byte[]> raw) {
+        public int status() {
+            return raw.statusCode();
+        }
+
+        public String text() {
+            return new String(raw.body(), java.nio.charset.StandardCharsets.UTF_8);
+        }
+
+        public JsonNode json() {
+            return JSON.readTree(raw.body());
+        }
+
+        public String header(String name) {
+            return raw.headers().firstValue(name).orElse("");
+        }
+    }
+
+    public Answer get(String path) {
+        return send("GET", path, null);
+    }
+
+    public Answer post(String path, String body) {
+        return send("POST", path, body);
+    }
+
+    public Answer send(String method, String path, String body) {
+        HttpRequest request = HttpRequest.newBuilder(base.resolve(path))
+                .header("Content-Type", "application/json")
+                .method(
+                        method,
+                        body == null
+                                ? HttpRequest.BodyPublishers.noBody()
+                                : HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        try {
+            return new Answer(client.send(request, HttpResponse.BodyHandlers.ofByteArray()));
+        } catch (IOException e) {
+            throw new IllegalStateException(method + " " + path, e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,70 @@
+package sectorum.server;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.util.Map;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * The real application, started once for all tests on a free port against the MariaDB that {@code ./test} runs. Gives a
+ * test its {@link Http} client, or any bean.
+ */
+public final class RunningApp implements ParameterResolver {
+    private static final class Held implements AutoCloseable, ExtensionContext.Store.CloseableResource {
+        private final ConfigurableApplicationContext context;
+
+        private Held(ConfigurableApplicationContext context) {
+            this.context = context;
+        }
+
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext test) {
+        Class<?> type = parameter.getParameter().getType();
+        return type == Http.class
+                || type == URI.class
+                || context(test).getBeanProvider(type).getIfAvailable() != null;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext test) {
+        Class<?> type = parameter.getParameter().getType();
+        if (type == URI.class || type == Http.class) {
+            int port = ((WebServerApplicationContext) context(test)).getWebServer().getPort();
+            URI base = URI.create("http://127.0.0.1:" + port);
+            return type == URI.class ? base : new Http(base, HttpClient.newHttpClient());
+        }
+        return context(test).getBean(type);
+    }
+
+    private static ConfigurableApplicationContext context(ExtensionContext test) {
+        return test.getRoot()
+                .getStore(ExtensionContext.Namespace.GLOBAL)
+                .getOrComputeIfAbsent(Held.class, key -> new Held(start()), Held.class)
+                .context;
+    }
+
+    private static ConfigurableApplicationContext start() {
+        String database = System.getProperty("sectorum.database", "sectorum_test");
+        String server = System.getenv("SECTORUM_TEST_DB");
+        if (server == null) {
+            throw new IllegalStateException("SECTORUM_TEST_DB names no database server; run the tests with ./test");
+        }
+        SpringApplication application = new SpringApplication(SectorumApplication.class);
+        application.setDefaultProperties(Map.of("spring.main.banner-mode", "off"));
+        return application.run(
+                "--server.port=0",
+                "--spring.datasource.url=" + server + "/" + database,
+                "--sectorum.demo=" + System.getProperty("sectorum.demo", "false"));
+    }
+}
