@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -50,16 +52,10 @@ class MeasureTest {
     }
 
     @ParameterizedTest(name = "{0} mm in {1} shows {2}")
-    @CsvSource(
-            delimiter = '|',
-            quoteCharacter = '`',
-            value = {
-                "190.5  | INCH | 7 1/2\"", "12.7  | INCH | 1/2\"", "25.4 | INCH | 1\"", "0 | INCH | 0\"",
-                "-12.7  | INCH | −1/2\"", "0.2 | INCH | 0\"", "66.45 | MM | 66.5 mm", "731 | CM | 73.1 cm",
-                "66.4545 | CM | 6.65 cm", "731 | MM | 731 mm",
-            })
-    void shows(double mm, LengthUnit unit, String shown) {
-        assertThat(Length.ofMm(mm).show(unit)).isEqualTo(shown);
+    @CsvFileSource(resources = "/lengths.csv", delimiter = ';', numLinesToSkip = 2, quoteCharacter = '\'')
+    void shows(double mm, String unit, String shown) {
+        assertThat(Length.ofMm(mm).show(LengthUnit.valueOf(unit.toUpperCase(Locale.ROOT))))
+                .isEqualTo(shown);
     }
 
     @ParameterizedTest(name = "{0} to {1} is {2}")

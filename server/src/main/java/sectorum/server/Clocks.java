@@ -1,6 +1,7 @@
 package sectorum.server;
 
 import java.time.Clock;
+import java.time.ZoneId;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -9,6 +10,6 @@ import org.springframework.context.annotation.Configuration;
 class Clocks {
     @Bean
     Clock clock() {
-        return Clock.systemDefaultZone();
+        return Clock.system(ZoneId.systemDefault());
     }
 }

@@ -44,9 +44,7 @@ public record Http(URI base, HttpClient client) {
                 .header("Content-Type", "application/json")
                 .method(
                         method,
-                        body == null
-                                ? HttpRequest.BodyPublishers.noBody()
-                                : HttpRequest.BodyPublishers.ofString(body))
+                        body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body))
                 .build();
         try {
             return new Answer(client.send(request, HttpResponse.BodyHandlers.ofByteArray()));

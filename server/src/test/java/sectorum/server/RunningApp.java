@@ -12,10 +12,11 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /**
  * The real application, started once for all tests on a free port against the MariaDB that {@code ./test} runs. Gives a
- * test its {@link Http} client, or any bean.
+ * test its {@link Http} client, or any bean. With {@code -Dsectorum.base=http://…} an application that runs already is
+ * used instead, which is quicker while a browser test is being written.
  */
 public final class RunningApp implements ParameterResolver {
-    private static final class Held implements AutoCloseable, ExtensionContext.Store.CloseableResource {
+    private static final class Held implements AutoCloseable {
         private final ConfigurableApplicationContext context;
 
         private Held(ConfigurableApplicationContext context) {
@@ -39,8 +40,13 @@ public final class RunningApp implements ParameterResolver {
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext test) {
         Class<?> type = parameter.getParameter().getType();
+        String already = System.getProperty("sectorum.base");
+        if (type == URI.class && already != null) {
+            return URI.create(already);
+        }
         if (type == URI.class || type == Http.class) {
-            int port = ((WebServerApplicationContext) context(test)).getWebServer().getPort();
+            int port =
+                    ((WebServerApplicationContext) context(test)).getWebServer().getPort();
             URI base = URI.create("http://127.0.0.1:" + port);
             return type == URI.class ? base : new Http(base, HttpClient.newHttpClient());
         }

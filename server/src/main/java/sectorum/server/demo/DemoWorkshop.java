@@ -2,13 +2,13 @@ package sectorum.server.demo;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import sectorum.plan.Plan;
 import sectorum.server.plans.PlanService;
@@ -16,7 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Fills an empty workshop with plans that show what a plan is; days are counted from the day of the first start. */
 @Component
-public class DemoWorkshop {
+public class DemoWorkshop implements SmartInitializingSingleton {
     private record Sample(String file, int inDays, int hour) {}
 
     private static final List<Sample> SAMPLES =
@@ -34,18 +34,21 @@ public class DemoWorkshop {
         this.wanted = wanted;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void fill() throws IOException {
+    /** Before the first request is answered. */
+    @Override
+    public void afterSingletonsInstantiated() {
         if (wanted && plans.isUntouched()) {
             add();
         }
     }
 
     /** Adds the sample plans, whatever else there is. */
-    public void add() throws IOException {
+    public void add() {
         for (Sample sample : SAMPLES) {
             try (InputStream in = DemoWorkshop.class.getResourceAsStream("/demo/" + sample.file())) {
                 plans.create(dated(json.readValue(in, Plan.class), sample));
+            } catch (IOException e) {
+                throw new UncheckedIOException("The sample plan " + sample.file() + " is missing", e);
             }
         }
     }

@@ -75,6 +75,11 @@ class BenchController {
         return new Understood(length.mm(), length.show(unit));
     }
 
+    @GetMapping("/names")
+    Turn.Names names() {
+        return turn.names();
+    }
+
     @GetMapping("/preferences")
     Preferences preferences() {
         return turn.person().preferences();

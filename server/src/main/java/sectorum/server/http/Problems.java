@@ -2,6 +2,8 @@ package sectorum.server.http;
 
 import java.net.URI;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -28,6 +30,8 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Every error as a problem (RFC 9457) that names the field, the value, what is allowed and what to do. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+    private static final Pattern QUOTED = Pattern.compile("value \\((.*?)\\)");
+
     @ExceptionHandler(Refused.class)
     ResponseEntity<Object> refused(Refused refused) {
         return answer(refused(refused, refused.field()));
@@ -99,13 +103,19 @@ class Problems extends ResponseEntityExceptionHandler {
         } else if (json instanceof StreamReadException) {
             why = "The file is not well formed" + at(json) + ": " + shortened(json.getOriginalMessage());
         } else if (json instanceof MismatchedInputException mismatch) {
-            why = "The value is of another kind than expected. " + allowed(mismatch.getTargetType());
+            why = value(mismatch) + " is of another kind than expected. " + allowed(mismatch.getTargetType());
         } else {
             why = "It cannot be read" + at(json) + ".";
         }
         ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "unreadable", "Not understood", why);
         problem.setProperty("field", field);
         return problem;
+    }
+
+    /** The value as the reader of the file quotes it in its own words; it is told in no other way. */
+    private static String value(MismatchedInputException mismatch) {
+        Matcher quoted = QUOTED.matcher(mismatch.getOriginalMessage());
+        return quoted.find() ? shortened(quoted.group(1)) : "The value";
     }
 
     private static String allowed(Class<?> type) {
@@ -120,7 +130,7 @@ class Problems extends ResponseEntityExceptionHandler {
                             .collect(Collectors.joining(", "))
                     + ".";
         }
-        boolean number = type.isPrimitive() && type != boolean.class || Number.class.isAssignableFrom(type);
+        boolean number = (type.isPrimitive() && type != boolean.class) || Number.class.isAssignableFrom(type);
         if (number) {
             return "Give a number, without quotes or a unit.";
         }

@@ -2,6 +2,7 @@ package sectorum.server.json;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +13,6 @@ import sectorum.drawing.Drawing;
 import sectorum.measure.Values;
 import sectorum.plan.Plan;
 import sectorum.workup.TierWorkup;
-import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.databind.BeanDescription;
 import tools.jackson.databind.DeserializationConfig;
 import tools.jackson.databind.DeserializationFeature;
@@ -32,20 +32,17 @@ public class JsonForms {
     }
 
     static void prepare(JsonMapper.Builder builder) {
-        builder.enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+        builder.changeDefaultPropertyInclusion(usual -> usual.withValueInclusion(JsonInclude.Include.NON_NULL))
+                .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
                 .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .addMixIn(Values.class, ValuesForm.class)
                 .addMixIn(TierWorkup.Worn.class, WornForm.class)
                 .addModule(new SimpleModule().setDeserializerModifier(new PlanFirst()));
-    }
-
-    /** Deep nesting is never a plan. */
-    static StreamReadConstraints limits() {
-        return StreamReadConstraints.builder().maxNestingDepth(40).build();
     }
 
     /** Settings are an object of their own, without a wrapper. */

@@ -14,6 +14,7 @@ import sectorum.plan.Plan;
 
 /** A plan as it stands now; the revision doubles as the lock two people meet at. */
 @Entity
+@SuppressWarnings("UnusedVariable") // columns that only queries read
 @Table(name = "plan")
 class PlanRow {
     @Id

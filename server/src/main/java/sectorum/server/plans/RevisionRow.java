@@ -10,6 +10,7 @@ import java.time.Instant;
 
 /** What a plan was at one revision. */
 @Entity
+@SuppressWarnings("UnusedVariable") // columns that only queries read
 @Table(name = "plan_revision")
 class RevisionRow {
     /** A plan and the number of one of its revisions. */

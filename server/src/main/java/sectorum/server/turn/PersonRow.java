@@ -42,6 +42,10 @@ public class PersonRow {
         return workshopId;
     }
 
+    public String name() {
+        return name;
+    }
+
     public Preferences preferences() {
         return new Preferences(lengthUnit, tapeMm);
     }

@@ -33,6 +33,17 @@ public class Turn {
         });
     }
 
+    /** The workshop's and the person's names, for the head of a page. */
+    public record Names(String workshop, String person) {}
+
+    @Transactional
+    public Names names() {
+        PersonRow person = person();
+        String workshop =
+                workshops.findById(person.workshopId()).map(WorkshopRow::name).orElse("");
+        return new Names(workshop, person.name());
+    }
+
     @Transactional
     public Preferences prefer(Preferences preferences) {
         PersonRow person = person();

@@ -28,6 +28,10 @@ class WorkshopRow {
         this.createdAt = createdAt;
     }
 
+    String name() {
+        return name;
+    }
+
     long id() {
         return id;
     }

@@ -1,0 +1,77 @@
+package sectorum.bench;
+
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import sectorum.divide.Division;
+import sectorum.divide.Front;
+import sectorum.divide.Preference;
+import sectorum.measure.Tape;
+import sectorum.measure.Values;
+import sectorum.outline.Outline;
+import sectorum.outline.OutlineKind;
+import sectorum.plan.Brief;
+import sectorum.plan.Coat;
+import sectorum.plan.DivisionSpec;
+import sectorum.plan.Dressing;
+import sectorum.plan.OutlineSpec;
+import sectorum.plan.Plan;
+import sectorum.plan.Tier;
+import sectorum.side.Reading;
+import sectorum.workup.Bench;
+import sectorum.workup.Workup;
+
+/** What an edit waits for. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class CoreBenchmark {
+    private static final Bench BENCH = new Bench(new Tape(1));
+
+    private final Outline oval = OutlineKind.OVAL.build(new Values(Map.of("length", 300.0, "width", 220.0)), 8.5);
+    private final Plan oneTier = plan(1);
+    private final Plan fourTiers = plan(4);
+
+    private static Plan plan(int tiers) {
+        List<Tier> stack = java.util.stream.IntStream.range(0, tiers)
+                .mapToObj(i -> new Tier(
+                        "tier-" + i,
+                        "Tier",
+                        new OutlineSpec("round", new Values(Map.of("diameter", 300.0 - 50 * i))),
+                        110,
+                        false,
+                        List.of(new Coat("fondant", 8.5)),
+                        i == 0 ? List.of(Reading.of(Reading.What.FOOT, 990)) : List.of(),
+                        List.of(new DivisionSpec("marks", 11, 66.0, Front.SECTION, Preference.ODD, true, List.of())),
+                        List.of(new Dressing("swags", "swag", "marks", null, false, Values.NONE))))
+                .toList();
+        return new Plan(Plan.FORMAT, Plan.VERSION, "Bench", null, Brief.EMPTY, List.of(), stack);
+    }
+
+    @Benchmark
+    public Workup oneTierInSwags() {
+        return Workup.of(oneTier, BENCH);
+    }
+
+    @Benchmark
+    public Workup fourTiersInSwags() {
+        return Workup.of(fourTiers, BENCH);
+    }
+
+    @Benchmark
+    public Division ovalInto500() {
+        return Division.of(oval, 500, Front.SECTION);
+    }
+}

@@ -1,0 +1,192 @@
+package sectorum.e2e;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.NoSuchElementException;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.TimeoutException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A person before the screen: finds things by what is written on them, waits as a person would, never sleeps. */
+final class Browser implements AutoCloseable {
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    private final URI base;
+    private final ChromeDriver driver;
+    private final Path downloads;
+
+    Browser(URI base) {
+        this.base = base;
+        try {
+            downloads = Files.createTempDirectory("sectorum-downloads");
+            ChromeOptions options = new ChromeOptions();
+            options.setBinary(System.getProperty("sectorum.chromium", "/usr/bin/chromium"));
+            options.addArguments(
+                    "--headless=new",
+                    "--no-sandbox",
+                    "--disable-dev-shm-usage",
+                    "--disable-gpu",
+                    "--force-device-scale-factor=1",
+                    "--hide-scrollbars",
+                    "--no-first-run",
+                    "--disable-background-networking",
+                    "--disable-component-update",
+                    "--lang=en-GB",
+                    "--user-data-dir=" + Files.createTempDirectory("sectorum-profile"));
+            options.setExperimentalOption(
+                    "prefs",
+                    Map.of("download.default_directory", downloads.toString(), "intl.accept_languages", "en-GB"));
+            options.setCapability("goog:loggingPrefs", Map.of(LogType.BROWSER, "ALL"));
+            ChromeDriverService service = new ChromeDriverService.Builder()
+                    .usingDriverExecutable(new File(System.getProperty("sectorum.driver", "/usr/bin/chromedriver")))
+                    .usingAnyFreePort()
+                    .build();
+            driver = new ChromeDriver(service, options);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        size(1280, 800);
+    }
+
+    void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+    }
+
+    void open(String path) {
+        driver.get(base.resolve(path).toString());
+    }
+
+    void again() {
+        driver.navigate().refresh();
+    }
+
+    ChromeDriver driver() {
+        return driver;
+    }
+
+    Path downloads() {
+        return downloads;
+    }
+
+    <T> T until(Function<ChromeDriver, T> what) {
+        return new WebDriverWait(driver, PATIENCE, Duration.ofMillis(60))
+                .ignoring(NoSuchElementException.class, StaleElementReferenceException.class)
+                .until(d -> what.apply(driver));
+    }
+
+    WebElement see(By by) {
+        return until(d -> {
+            WebElement found = d.findElement(by);
+            return found.isDisplayed() ? found : null;
+        });
+    }
+
+    /** Waits until these words stand somewhere on the page. */
+    void read(String words) {
+        said(words, true);
+    }
+
+    void gone(String words) {
+        said(words, false);
+    }
+
+    private void said(String words, boolean there) {
+        try {
+            until(d -> text().contains(words) == there ? Boolean.TRUE : null);
+        } catch (TimeoutException late) {
+            throw new AssertionError(
+                    "\"" + words + "\" is " + (there ? "not " : "") + "on the page, which says:\n" + text(), late);
+        }
+    }
+
+    String text() {
+        return (String) driver.executeScript("return document.body.innerText.replaceAll('\\u00a0', ' ')");
+    }
+
+    static By button(String words) {
+        String said = words.contains("'") ? "\"" + words + "\"" : "'" + words + "'";
+        return By.xpath("//*[self::button or self::a][normalize-space()=" + said + " or @aria-label=" + said + "]");
+    }
+
+    static By field(String label) {
+        return By.xpath(
+                "//input[@id=//label[normalize-space()='" + label + "']/@for] | //label[span[normalize-space()='"
+                        + label + "']]/input | //input[@aria-label='" + label + "']");
+    }
+
+    void press(String words) {
+        until(d -> {
+            WebElement found = d.findElement(button(words));
+            if (!found.isDisplayed() || !found.isEnabled()) {
+                return null;
+            }
+            found.click();
+            return Boolean.TRUE;
+        });
+    }
+
+    /** Types over what stands in a field and leaves it with Enter. */
+    void type(String label, String text) {
+        WebElement input = see(field(label));
+        input.click();
+        input.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.ENTER);
+    }
+
+    /** Waits for a field to say this. */
+    void says(String label, String value) {
+        until(d -> value.equals(see(field(label)).getDomProperty("value")) ? Boolean.TRUE : null);
+    }
+
+    void keys(CharSequence... keys) {
+        new Actions(driver).sendKeys(keys).perform();
+    }
+
+    void ctrl(String key) {
+        new Actions(driver)
+                .keyDown(Keys.CONTROL)
+                .sendKeys(key)
+                .keyUp(Keys.CONTROL)
+                .perform();
+    }
+
+    /** Waits until everything typed is kept by the server. */
+    void saved() {
+        read("saved");
+    }
+
+    List<String> texts(By by) {
+        return until(d -> d.findElements(by).stream().map(WebElement::getText).toList());
+    }
+
+    /** What the page complained of, apart from refusals that a test provoked. */
+    List<String> complaints() {
+        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .map(LogEntry::getMessage)
+                .filter(m -> !m.contains("status of 4"))
+                .toList();
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

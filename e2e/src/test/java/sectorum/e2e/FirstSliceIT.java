@@ -1,0 +1,236 @@
+package sectorum.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.IOException;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
+import sectorum.server.RunningApp;
+
+/** From a new order to a printed strip, through the screen alone. */
+@ExtendWith(RunningApp.class)
+class FirstSliceIT {
+    private Browser browser;
+
+    @BeforeEach
+    void sitDown(URI base) {
+        browser = new Browser(base);
+    }
+
+    @AfterEach
+    void standUp() {
+        browser.close();
+    }
+
+    private void newPlan(String name) {
+        browser.open("/");
+        browser.press("New plan");
+        browser.see(Browser.field("What it is called")).sendKeys(name);
+        browser.press("Make it");
+        browser.see(Browser.field("Diameter"));
+    }
+
+    private static By lead(String number, String words) {
+        return By.xpath(
+                "//aside[@aria-label='Ledger']//div[span[1][.='" + number + "'] and contains(., '" + words + "')]");
+    }
+
+    @Test
+    void measureDivideDressAndPrint() throws IOException {
+        newPlan("A slice of everything");
+
+        // Measure: typed as one thinks, the tape replaces the nominal.
+        browser.type("Diameter", "8 1/2\"");
+        browser.says("Diameter", "21.59 cm");
+        browser.type("Height of the cake", "110mm");
+        browser.says("Height of the cake", "11 cm");
+        browser.type("Tape round the foot", "73,1");
+        browser.see(lead("73.1", "round the foot"));
+        browser.see(lead("23.27", "across"));
+
+        // Divide: by wanted size, by the ladder, by typed count, by keys.
+        browser.press("Divide");
+        browser.type("A section about", "6.5 cm");
+        browser.see(By.xpath("//*[@role='radio'][starts-with(@aria-label,'11 sections')]"))
+                .click();
+        browser.see(lead("6.65", "on the tape"));
+        browser.see(lead("6.56", "with a stiff rule"));
+        assertThat(browser.texts(By.cssSelector("ol[aria-label='Marks on the tape'] li span:last-child")))
+                .containsExactly("0", "6.6", "13.3", "19.9", "26.6", "33.2", "39.9", "46.5", "53.2", "59.8", "66.5");
+        browser.read("comes out 7.1 cm, which shows if one looks");
+        browser.type("Sections", "12");
+        browser.see(lead("12", "marks"));
+        browser.press("from the first mark");
+        assertThat(browser.texts(By.cssSelector("ol[aria-label='Marks on the tape'] li span:last-child")))
+                .startsWith("0", "6.1", "12.2", "18.3");
+        browser.press("a mark");
+        browser.read("a mark at the front");
+        browser.press("a section");
+        browser.type("Sections", "5");
+        browser.see(lead("14.62", "on the tape"));
+
+        // Dress: a swag, its drop typed and dragged, its school changed.
+        browser.keys(Keys.ESCAPE);
+        browser.keys("3");
+        browser.press("Add a swag line");
+        browser.type("Drop", "4,8");
+        browser.see(lead("18.51", "along the curve"));
+        browser.press("parabola");
+        browser.see(lead("18.11", "along the curve"));
+        browser.press("catenary, as cloth hangs");
+        browser.see(lead("18.21", "along the curve"));
+        browser.press("circular arc");
+        browser.see(lead("18.51", "along the curve"));
+        WebElement grip = browser.see(By.cssSelector("[role=slider]"));
+        new Actions(browser.driver())
+                .clickAndHold(grip)
+                .moveByOffset(0, 10)
+                .moveByOffset(0, 10)
+                .release()
+                .perform();
+        browser.until(d -> {
+            double drop = Double.parseDouble(
+                    d.findElement(By.cssSelector("[role=slider]")).getDomAttribute("aria-valuenow"));
+            return (drop > 60 && drop < 75) ? Boolean.TRUE : null;
+        });
+        browser.see(By.cssSelector("[role=slider]")).sendKeys(Keys.ARROW_UP);
+        browser.press("Undo");
+        browser.press("Undo");
+        browser.see(lead("4.8", "drop"));
+        browser.press("Redo");
+
+        // Findings appear, mend and go.
+        browser.type("Drop", "10 cm");
+        browser.read("Deeper than half its width");
+        browser.keys(Keys.ESCAPE);
+        browser.ctrl("z");
+        browser.gone("Deeper than half");
+        browser.type("Drop", "1 cm");
+        browser.read("looks flat");
+        browser.see(By.cssSelector("[data-rule='swag.flat'] button")).click();
+        browser.gone("looks flat");
+        browser.type("Drop", "4.8");
+        browser.see(lead("4.8", "drop"));
+        browser.saved();
+
+        // Print: a PDF at true size.
+        browser.keys(Keys.ESCAPE);
+        browser.press("Print");
+        browser.read("Marking strip, 5 sections on 73.1 cm");
+        browser.press("Letter");
+        browser.press("A4");
+        browser.until(d -> d.findElements(By.cssSelector("figure img")).size() == 2 ? Boolean.TRUE : null);
+        browser.press("Save the PDF");
+        Path pdf = browser.downloads().resolve("A slice of everything, Tier.pdf");
+        browser.until(d -> Files.exists(pdf) ? Boolean.TRUE : null);
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(new PDFTextStripper().getText(document)).contains("14.6 cm", "58.5 cm", "A slice of everything");
+        }
+
+        // Closed and opened again, all is there.
+        browser.open("/");
+        browser.press("Copy A slice of everything");
+        browser.read("A slice of everything, copy");
+        browser.press("Delete A slice of everything");
+        browser.read("is deleted");
+        browser.press("Undo");
+        browser.until(d ->
+                d.findElements(Browser.button("Delete A slice of everything")).isEmpty() ? null : Boolean.TRUE);
+        browser.see(By.partialLinkText("A slice of everything, copy")).click();
+        browser.see(lead("73.1", "round the foot"));
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    @Test
+    void badInputIsToldAndKept() throws IOException {
+        newPlan("Clumsy hands");
+        for (String[] typed : List.of(
+                new String[] {"wide", "cannot be read as a length"},
+                new String[] {"-20", "is outside 2 cm to 150 cm"},
+                new String[] {"0", "is outside 2 cm to 150 cm"},
+                new String[] {"1e9", "cannot be read as a length"},
+                new String[] {"999999999", "is outside 2 cm to 150 cm"})) {
+            browser.type("Diameter", typed[0]);
+            browser.read(typed[1]);
+            assertThat(browser.see(Browser.field("Diameter")).getDomProperty("value"))
+                    .isEqualTo(typed[0]);
+        }
+        browser.see(Browser.field("Diameter")).sendKeys(Keys.ESCAPE);
+        browser.says("Diameter", "20 cm");
+        browser.press("Divide");
+        browser.type("Sections", "3000");
+        browser.read("Sections 3000 is outside 1 to 500");
+        browser.see(lead("8", "marks"));
+        browser.press("Dress");
+        browser.press("Add a swag line");
+        browser.type("Drop", "30 cm");
+        browser.read("runs out of its zone");
+        browser.see(By.cssSelector("[data-rule='swag.out-of-side'] button")).click();
+        browser.gone("runs out of its zone");
+
+        browser.open("/");
+        Path half = Files.writeString(browser.downloads().resolve("half.json"), "{\"format\":\"sectorum-plan\",\"ver");
+        browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(half.toString());
+        browser.read("half.json was not opened");
+        browser.read("stops in the middle");
+        Path newer = Files.writeString(
+                browser.downloads().resolve("newer.json"), "{\"format\":\"sectorum-plan\",\"version\":7,\"glow\":1}");
+        browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(newer.toString());
+        browser.read("This plan is of version 7");
+        browser.read("Clumsy hands");
+    }
+
+    @Test
+    void twoWindowsMeetAndNothingIsOverwritten(URI base) {
+        newPlan("Two windows");
+        String address = browser.driver().getCurrentUrl();
+        try (Browser other = new Browser(base)) {
+            other.open(URI.create(address).getPath());
+            other.see(Browser.field("Diameter"));
+            browser.type("Diameter", "25");
+            browser.says("Diameter", "25 cm");
+            browser.saved();
+            other.type("Diameter", "18");
+            other.read("This plan was changed elsewhere");
+            other.press("Keep both: mine as a new order");
+            other.says("Diameter", "25 cm");
+            other.open("/");
+            other.read("Two windows, mine");
+        }
+    }
+
+    @Test
+    void unitsAreThePersonsOwnAndScreensAreAccessible() {
+        newPlan("Inches");
+        browser.press("Units and tape");
+        browser.press("inches");
+        browser.keys(Keys.ESCAPE);
+        browser.says("Diameter", "7 7/8″");
+        for (String stage : List.of("Measure", "Divide", "Dress", "Print")) {
+            browser.press(stage);
+            browser.see(By.tagName("h1"));
+            List<Rule> violations = new AxeBuilder().analyze(browser.driver()).getViolations();
+            assertThat(violations.stream()
+                            .map(v -> stage + " " + v.getId() + " "
+                                    + v.getNodes().get(0).getHtml()))
+                    .isEmpty();
+        }
+        browser.press("Units and tape");
+        browser.press("cm");
+    }
+}

@@ -1,0 +1,35 @@
+package sectorum.server;
+
+import java.util.List;
+import java.util.Map;
+import sectorum.divide.Front;
+import sectorum.divide.Preference;
+import sectorum.measure.Values;
+import sectorum.plan.Brief;
+import sectorum.plan.Coat;
+import sectorum.plan.DivisionSpec;
+import sectorum.plan.Dressing;
+import sectorum.plan.OutlineSpec;
+import sectorum.plan.Plan;
+import sectorum.plan.Tier;
+import sectorum.side.Reading;
+
+/** The plan that most tests begin with: a round taped at 731 mm in five swags of 48 mm. */
+public final class Plans {
+    private Plans() {}
+
+    public static Plan swags(String name) {
+        Tier tier = new Tier(
+                "top",
+                "Top tier",
+                new OutlineSpec("round", new Values(Map.of("diameter", 215.0))),
+                110,
+                false,
+                List.of(new Coat("fondant", 8.5)),
+                List.of(Reading.of(Reading.What.FOOT, 731)),
+                List.of(new DivisionSpec("marks", 5, 150.0, Front.SECTION, Preference.ODD, true, List.of())),
+                List.of(new Dressing(
+                        "swags", "swag", "marks", null, false, new Values(Map.of("drop", 48.0, "curve", "arc")))));
+        return new Plan(Plan.FORMAT, Plan.VERSION, name, null, Brief.EMPTY, List.of(), List.of(tier));
+    }
+}

@@ -1,0 +1,38 @@
+package sectorum.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** Arrows only downwards; one door to whose turn it is. */
+@AnalyzeClasses(packages = "sectorum.server", importOptions = ImportOption.DoNotIncludeTests.class)
+class ServerArchitectureTest {
+    @ArchTest
+    static final ArchRule noCircles =
+            slices().matching("sectorum.server.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule nothingKnowsHttpButHttp = noClasses()
+            .that()
+            .resideOutsideOfPackages("..http..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("sectorum.server.http..");
+
+    @ArchTest
+    static final ArchRule controllersReachNoTable = noClasses()
+            .that()
+            .resideInAPackage("..http..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("jakarta.persistence..", "org.springframework.data..");
+
+    @ArchTest
+    static final ArchRule tablesStayInTheirRooms =
+            classes().that().haveSimpleNameEndingWith("Repository").should().bePackagePrivate();
+}

@@ -1,0 +1,20 @@
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { Orders } from './orders/orders';
+import { PlanScreen } from './shell/plan-screen';
+import { Toasts } from './ui/toasts';
+
+const router = createBrowserRouter([
+  { path: '/', element: <Orders /> },
+  { path: '/plan/:id', element: <PlanScreen /> },
+  { path: '/plan/:id/:stage', element: <PlanScreen /> },
+  { path: '*', element: <Navigate to="/" replace /> },
+]);
+
+export function App() {
+  return (
+    <>
+      <RouterProvider router={router} />
+      <Toasts />
+    </>
+  );
+}

@@ -1,0 +1,277 @@
+import type { ReactNode } from 'react';
+import type { Divided, Form, Worn } from '../api/client';
+import { usePreferences } from '../units/preferences';
+import { lengthParts } from '../units/units';
+import { type Label, spaced } from './geometry';
+import { Pieces } from './pieces';
+import { useWidth } from './size';
+
+/** White on both sides of the band, px: half of what hangs over the seam. */
+const SIDE = 16;
+const TAPE = 36;
+const HEAD = 30;
+
+export interface BandScale {
+  /** px per mm, alike both ways: the band is true to scale. */
+  k: number;
+  x: (s: number) => number;
+  y: (z: number) => number;
+}
+
+interface Props {
+  form: Form;
+  divided: Divided;
+  dressings: readonly Worn[];
+  colours: (worn: Worn) => readonly string[];
+  chosen?: string | undefined;
+  section?: number | undefined;
+  onSection?: ((k: number) => void) | undefined;
+  numbers?: boolean;
+  mostHeight?: number;
+  /** Drawn over the band, in px. */
+  children?: (scale: BandScale) => ReactNode;
+}
+
+/** The side unrolled flat, to scale, and under it the tape that the hand will read. */
+export function Band(props: Props) {
+  const {
+    form,
+    divided,
+    dressings,
+    colours,
+    chosen,
+    section,
+    onSection,
+    numbers,
+    mostHeight = 300,
+    children,
+  } = props;
+  const [box, width] = useWidth<HTMLDivElement>(780);
+  const around = form.foot.mm;
+  const high = form.height.mm;
+  const k = Math.min((width - 2 * SIDE) / around, mostHeight / high);
+  const left = (width - around * k) / 2;
+  const top = HEAD;
+  const foot = top + high * k;
+  const scale: BandScale = { k, x: (s) => left + s * k, y: (z) => foot - z * k };
+  const height = foot + 16 + TAPE + 4;
+
+  return (
+    <div ref={box} className="w-full">
+      <svg
+        width={width}
+        height={height}
+        role="group"
+        aria-label="The side unrolled, front in the middle"
+        className="block select-none overflow-visible"
+      >
+        <text x={left} y={14} className="fill-soft text-[14px]">
+          back seam
+        </text>
+        <text x={left + around * k} y={14} textAnchor="end" className="fill-soft text-[14px]">
+          back seam
+        </text>
+        <text
+          x={scale.x(around / 2)}
+          y={14}
+          textAnchor="middle"
+          className="fill-pin text-[14px] font-semibold"
+        >
+          front
+        </text>
+        <rect
+          x={left}
+          y={top}
+          width={around * k}
+          height={high * k}
+          fill="var(--color-sheet)"
+          stroke="var(--color-ink)"
+          strokeWidth={1.6}
+        />
+        {divided.marks.map((mark, i) => {
+          const x = scale.x(mark.s);
+          const each = divided.sections[i]!.arc;
+          return (
+            <g key={mark.number}>
+              {onSection
+                ? [x, x - around * k].map((from) =>
+                    from + each * k > left && from < left + around * k ? (
+                      <rect
+                        key={from}
+                        x={Math.max(left, from)}
+                        y={top}
+                        width={Math.min(from + each * k, left + around * k) - Math.max(left, from)}
+                        height={high * k}
+                        fill={section === i ? 'var(--color-wash)' : 'transparent'}
+                        opacity={0.8}
+                        onPointerDown={() => onSection(i)}
+                      />
+                    ) : null,
+                  )
+                : null}
+              <line
+                x1={x}
+                x2={x}
+                y1={top}
+                y2={foot}
+                stroke="var(--color-chalk)"
+                strokeWidth={mark.corner ? 1.6 : 1}
+                strokeDasharray={mark.locked ? undefined : '2 5'}
+              />
+            </g>
+          );
+        })}
+        <svg
+          x={left - SIDE}
+          y={0}
+          width={around * k + 2 * SIDE}
+          height={height}
+          aria-hidden
+          overflow="hidden"
+          className="pointer-events-none"
+        >
+          <g transform={`translate(${SIDE} ${foot}) scale(${k})`}>
+            {dressings.map((worn) => (
+              <Pieces
+                key={worn.id}
+                layout={worn.layout}
+                around={around}
+                colours={colours(worn)}
+                quiet={chosen !== undefined && chosen !== worn.id}
+              />
+            ))}
+          </g>
+        </svg>
+        <line
+          x1={scale.x(around / 2)}
+          x2={scale.x(around / 2)}
+          y1={20}
+          y2={foot + 14}
+          stroke="var(--color-pin)"
+          strokeWidth={1.4}
+          strokeDasharray="2 4"
+          className="pointer-events-none"
+        />
+        {numbers ? <SectionNumbers divided={divided} scale={scale} around={around} high={high} /> : null}
+        <Tape form={form} divided={divided} scale={scale} y={foot + 16} />
+        {children?.(scale)}
+      </svg>
+    </div>
+  );
+}
+
+function SectionNumbers({
+  divided,
+  scale,
+  around,
+  high,
+}: {
+  divided: Divided;
+  scale: BandScale;
+  around: number;
+  high: number;
+}) {
+  const labels: Label[] = divided.marks.map((mark, i) => ({
+    at: scale.x((mark.s + divided.sections[i]!.arc / 2) % around),
+    text: String(mark.number),
+    index: i,
+  }));
+  labels.sort((a, b) => a.at - b.at);
+  return (
+    <g className="pointer-events-none">
+      {spaced(labels, (t) => t.length * 10, 6).map(({ at, text, index }) => {
+        const front = index === divided.frontSection && !divided.markInFront;
+        return (
+          <g key={text} transform={`translate(${at} ${scale.y(high / 2)})`}>
+            {front ? <rect x={-16} y={-18} width={32} height={36} fill="var(--color-sheet)" /> : null}
+            <text
+              y={7}
+              textAnchor="middle"
+              className={front ? 'fill-pin text-[22px] font-bold' : 'fill-soft text-[18px]'}
+            >
+              {text}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** A tape along the side: divisions of the person's own tape, and every mark at what will be read there. */
+function Tape({ form, divided, scale, y }: { form: Form; divided: Divided; scale: BandScale; y: number }) {
+  const { unit } = usePreferences();
+  const around = form.foot.mm;
+  const small = unit === 'inch' ? 25.4 / 4 : 5;
+  const each = scale.k * small >= 4 ? small : small * 2;
+  const ticks = [];
+  for (let i = 0; i * each <= around + 1e-6; i++) {
+    const long =
+      unit === 'inch' ? (i * each) % 25.4 < 1e-6 || 25.4 - ((i * each) % 25.4) < 1e-6 : (i * each) % 10 === 0;
+    ticks.push(
+      <line
+        key={i}
+        x1={scale.x(i * each)}
+        x2={scale.x(i * each)}
+        y1={y}
+        y2={y + (long ? 9 : 5)}
+        stroke="var(--color-tape-line)"
+        strokeWidth={1}
+      />,
+    );
+  }
+  const labels: Label[] = divided.marks.map((m, i) => ({
+    at: Math.max(scale.x(m.s), scale.x(0) + 14),
+    text: lengthParts(m.tape, unit).number,
+    index: i,
+  }));
+  const end = lengthParts(around, unit).number;
+  const endAt = scale.x(around) - end.length * 4 - 4;
+  const width = (t: string) => t.length * 8.2;
+  const kept = spaced(labels, width, 8).filter((l) => l.at + width(l.text) / 2 + 8 < endAt - width(end) / 2);
+  return (
+    <g aria-label="Tape positions of the marks" role="img">
+      <rect
+        x={scale.x(0)}
+        y={y}
+        width={around * scale.k}
+        height={TAPE}
+        fill="var(--color-tape)"
+        stroke="var(--color-tape-line)"
+      />
+      {ticks}
+      {divided.marks.map((m) => (
+        <path
+          key={m.number}
+          d={`M${scale.x(m.s) - 5.5} ${y - 10}h11l-5.5 9z`}
+          fill={m.locked ? 'var(--color-pin)' : 'var(--color-ink)'}
+        />
+      ))}
+      {kept.map((l) => (
+        <text
+          key={l.index}
+          x={l.at}
+          y={y + 27}
+          textAnchor="middle"
+          className="fill-ink text-[15px] font-semibold"
+          stroke="var(--color-tape)"
+          strokeWidth={4}
+          paintOrder="stroke"
+        >
+          {l.text}
+        </text>
+      ))}
+      <text
+        x={endAt}
+        y={y + 27}
+        textAnchor="middle"
+        className="fill-soft text-[15px]"
+        stroke="var(--color-tape)"
+        strokeWidth={4}
+        paintOrder="stroke"
+      >
+        {end}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest';
+import type { Layout } from '../api/client';
+import { squareForm } from '../plan/sample';
+import { alongOutline, fromFront, moved, path, spaced } from './geometry';
+
+describe('a place along an outline', () => {
+  const at = alongOutline(squareForm());
+  it.each([
+    [0, 0, 50, -1],
+    [200, 0, -50, 1],
+    [225, 25, -50, 1],
+    [399.999, 0, 50, -1],
+    [-200, 0, -50, 1],
+    [600, 0, -50, 1],
+    [120, -50, -20, 0],
+  ])('s %d', (s, x, y, seen) => {
+    const spot = at(s);
+    expect(spot.x).toBeCloseTo(x, 2);
+    expect(spot.y).toBeCloseTo(y, 2);
+    expect(Math.sign(Math.round(spot.seen))).toBe(seen);
+  });
+});
+
+describe('from the front', () => {
+  const layout = (s: number, xz: number[]): Layout => ({
+    shapes: [{ role: 'guide', closed: false, xz }],
+    placements: [{ shape: 0, s, z: 80, turn: 0, size: 1, colour: 0 }],
+  });
+  it('shows what is in front where it is, and nothing of the back', () => {
+    const [line] = fromFront(squareForm(), layout(180, [0, 0, 20, -30, 40, 0]));
+    expect(line!.points).toEqual([
+      [-20, 80],
+      [0, 50],
+      [20, 80],
+    ]);
+    expect(fromFront(squareForm(), layout(380, [0, 0, 20, -30, 40, 0]))).toEqual([]);
+  });
+  it('turns and sizes a piece as the band does', () => {
+    const turned = layout(200, [0, 0, 10, 0]);
+    turned.placements[0]!.turn = Math.PI / 2;
+    turned.placements[0]!.size = 2;
+    const [line] = fromFront(squareForm(), turned);
+    expect(line!.points[1]![0]).toBeCloseTo(0, 9);
+    expect(line!.points[1]![1]).toBeCloseTo(100, 9);
+  });
+});
+
+describe('labels', () => {
+  it('are left out where they would touch the one before', () => {
+    const labels = [0, 10, 30, 31, 60].map((at, index) => ({ at, text: 'xx', index }));
+    expect(spaced(labels, (t) => t.length * 5, 4).map((l) => l.at)).toEqual([0, 30, 60]);
+    expect(spaced([], () => 1, 1)).toEqual([]);
+  });
+});
+
+describe('a handle', () => {
+  it.each([
+    ['up by a drop', 48, 10, -1, 1, 38],
+    ['down', 48, -10.4, -1, 1, 58],
+    ['snaps to the tape', 48, 0.6, -1, 1, 47],
+    ['to sixteenths', 25.4, -1, -1, 1.5875, 26.9875],
+    ['stays over its least', 5, 100, -1, 1, 0],
+    ['stays under its most', 48, -1000, -1, 1, 110],
+  ])('%s', (_, value, up, perMm, step, to) => {
+    expect(moved(value, up, perMm, step, 0, 110)).toBeCloseTo(to, 9);
+  });
+});
+
+it('paths turn z down', () => {
+  expect(path([0, 0, 10, -5], false)).toBe('M0.00 0.00L10.00 5.00');
+  expect(path([0, 0, 10, -5], true)).toMatch(/Z$/);
+});

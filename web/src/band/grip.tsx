@@ -1,0 +1,104 @@
+import { useRef } from 'react';
+import { moved } from './geometry';
+
+interface Props {
+  label: string;
+  value: number;
+  perMm: number;
+  stepMm: number;
+  min: number;
+  max: number;
+  /** Place in the drawing, px. */
+  x: number;
+  y: number;
+  pxPerMm: number;
+  shown: string;
+  onPreview: (value: number) => void;
+  onCommit: (value: number) => void;
+  onCancel: () => void;
+}
+
+/** Something on the band to take hold of. Pointer, touch and keys go through the same arithmetic. */
+export function Grip(props: Props) {
+  const { label, value, perMm, stepMm, min, max, x, y, pxPerMm, shown, onPreview, onCommit, onCancel } =
+    props;
+  const drag = useRef<{ y: number; from: number; to: number } | null>(null);
+
+  const step = (up: number, big: boolean) =>
+    onCommit(moved(value, (up * stepMm * (big ? 5 : 1)) / Math.abs(perMm), perMm, stepMm, min, max));
+
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-orientation="vertical"
+      aria-valuenow={value}
+      aria-valuemin={min}
+      aria-valuemax={max}
+      aria-valuetext={shown}
+      className="group cursor-ns-resize touch-none outline-none"
+      transform={`translate(${x} ${y})`}
+      onKeyDown={(e) => {
+        if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
+          e.preventDefault();
+          step(e.key === 'ArrowUp' ? 1 : -1, e.shiftKey);
+        } else if (e.key === 'Escape' && drag.current) {
+          drag.current = null;
+          onCancel();
+        }
+      }}
+      onPointerDown={(e) => {
+        if (e.button !== 0) {
+          return;
+        }
+        e.currentTarget.setPointerCapture(e.pointerId);
+        e.currentTarget.focus();
+        drag.current = { y: e.clientY, from: value, to: value };
+      }}
+      onPointerMove={(e) => {
+        if (drag.current === null) {
+          return;
+        }
+        const up = (drag.current.y - e.clientY) / pxPerMm;
+        const to = moved(drag.current.from, up, perMm, stepMm, min, max);
+        if (to !== drag.current.to) {
+          drag.current.to = to;
+          onPreview(to);
+        }
+      }}
+      onPointerUp={() => {
+        const held = drag.current;
+        drag.current = null;
+        if (held === null) {
+          return;
+        }
+        if (held.to !== held.from) {
+          onCommit(held.to);
+        } else {
+          onCancel();
+        }
+      }}
+      onPointerCancel={() => {
+        drag.current = null;
+        onCancel();
+      }}
+    >
+      <circle r={22} fill="transparent" />
+      <circle
+        r={16}
+        fill="none"
+        stroke="var(--color-ink)"
+        strokeWidth={3}
+        className="opacity-0 group-focus-visible:opacity-100"
+      />
+      <circle r={11} fill="var(--color-sheet)" stroke="var(--color-pin)" strokeWidth={3} />
+      <path
+        d="M-3.5 -2 L0 -6 L3.5 -2 M-3.5 2 L0 6 L3.5 2"
+        fill="none"
+        stroke="var(--color-pin)"
+        strokeWidth={1.8}
+      />
+    </g>
+  );
+}

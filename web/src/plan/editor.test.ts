@@ -1,0 +1,125 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { api, type Plan, Refusal, type Workup } from '../api/client';
+import { findDraft } from './draft';
+import { createEditor, openEditor } from './editor';
+import { samplePlan } from './sample';
+
+const saved = (revision: number, document: Plan = samplePlan()) => ({
+  id: 9,
+  revision,
+  savedAt: '2026-11-24T10:00:00Z',
+  document,
+});
+const workup = (tiers: unknown[] = []): Workup => ({ tiers }) as Workup;
+const rename = (name: string) => (plan: Plan) => ({ ...plan, name });
+const refusal = (status: number, more = {}) =>
+  new Refusal({ type: 't', title: 'T', status, detail: `status ${status}`, ...more });
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  localStorage.clear();
+  vi.spyOn(api, 'workup').mockImplementation(async () => workup());
+  vi.spyOn(api, 'save').mockImplementation(async (_id, base, document) => saved(base + 1, document));
+});
+afterEach(() => {
+  vi.restoreAllMocks();
+  vi.useRealTimers();
+});
+
+describe('the editor', () => {
+  it('shows a document only together with its workup, then saves it once', async () => {
+    const { store, edit } = createEditor(saved(3), workup(), () => 1);
+    await edit(rename('a'));
+    await edit(rename('b'));
+    expect(store.getState().history.present.name).toBe('b');
+    expect(store.getState().saving).toBe('waiting');
+    expect(findDraft(9)?.plan.name).toBe('b');
+    await vi.advanceTimersByTimeAsync(400);
+    expect(api.save).toHaveBeenCalledOnce();
+    expect(store.getState()).toMatchObject({ revision: 4, saving: 'saved' });
+    expect(findDraft(9)).toBeNull();
+  });
+
+  it('changes nothing when an edit is refused, and says why', async () => {
+    vi.mocked(api.workup).mockRejectedValueOnce(refusal(400));
+    const { store, edit } = createEditor(saved(3), workup(), () => 1);
+    expect((await edit(rename('bad')))?.detail).toBe('status 400');
+    expect(store.getState().history.present.name).toBe('Sample');
+    await vi.advanceTimersByTimeAsync(400);
+    expect(api.save).not.toHaveBeenCalled();
+  });
+
+  it('a row of presses makes one edit after the other', async () => {
+    const { store, edit } = createEditor(saved(3), workup(), () => 1);
+    await Promise.all([1, 2, 3].map((n) => edit((plan) => ({ ...plan, name: `${plan.name}${n}` }))));
+    expect(store.getState().history.present.name).toBe('Sample123');
+    expect(store.getState().history.past).toHaveLength(3);
+  });
+
+  it('undoes, redoes and saves what it went back to', async () => {
+    const { store, edit, undo, redo } = createEditor(saved(3), workup(), () => 1);
+    await edit(rename('a'));
+    await undo();
+    expect(store.getState().history.present.name).toBe('Sample');
+    await redo();
+    expect(store.getState().history.present.name).toBe('a');
+  });
+
+  it('previews without keeping, one request at a time, the newest last', async () => {
+    let let1: (w: Workup) => void = () => undefined;
+    vi.mocked(api.workup).mockImplementationOnce(() => new Promise((done) => (let1 = done)));
+    const { store, preview, letGo } = createEditor(saved(3), workup(), () => 1);
+    preview(rename('1'));
+    preview(rename('2'));
+    preview(rename('3'));
+    expect(api.workup).toHaveBeenCalledOnce();
+    let1(workup());
+    await vi.advanceTimersByTimeAsync(0);
+    expect(store.getState().live?.plan.name).toBe('3');
+    expect(api.workup).toHaveBeenCalledTimes(2);
+    letGo();
+    expect(store.getState().live).toBeNull();
+    expect(store.getState().history.present.name).toBe('Sample');
+  });
+
+  it.each([
+    ['mine', 'mine', 8],
+    ['theirs', 'theirs', 7],
+  ] as const)('a stale save keeps both sides until %s is chosen', async (keep, name, revision) => {
+    vi.mocked(api.save).mockRejectedValueOnce(
+      refusal(409, { theirs: saved(7, { ...samplePlan(), name: 'theirs' }) }),
+    );
+    const { store, edit, settle } = createEditor(saved(3), workup(), () => 1);
+    await edit(rename('mine'));
+    await vi.advanceTimersByTimeAsync(400);
+    expect(store.getState().conflict?.theirs.document.name).toBe('theirs');
+    expect(store.getState().history.present.name).toBe('mine');
+    await settle(keep);
+    expect(store.getState().history.present.name).toBe(name);
+    expect(store.getState()).toMatchObject({ revision, conflict: null, saving: 'saved' });
+  });
+
+  it('keeps trying when the server is gone, and the draft outlives the page', async () => {
+    vi.mocked(api.save).mockRejectedValueOnce(refusal(0));
+    const first = createEditor(saved(3), workup(), () => 1);
+    await first.edit(rename('alone'));
+    await vi.advanceTimersByTimeAsync(400);
+    expect(first.store.getState().saving).toBe('unreachable');
+    expect(findDraft(9)?.plan.name).toBe('alone');
+    vi.spyOn(api, 'plan').mockResolvedValue(saved(3));
+    const again = await openEditor(9, () => 1);
+    expect(again.store.getState().history.present.name).toBe('alone');
+    await vi.advanceTimersByTimeAsync(3500);
+    expect(first.store.getState().saving).toBe('saved');
+  });
+
+  it('a draft made before somebody else saved is a conflict, not an overwrite', async () => {
+    const first = createEditor(saved(3), workup(), () => 1);
+    vi.mocked(api.save).mockRejectedValue(refusal(0));
+    await first.edit(rename('mine'));
+    vi.spyOn(api, 'plan').mockResolvedValue(saved(5, { ...samplePlan(), name: 'theirs' }));
+    const again = await openEditor(9, () => 1);
+    expect(again.store.getState().conflict?.theirs.revision).toBe(5);
+    expect(again.store.getState().history.present.name).toBe('mine');
+  });
+});

@@ -1,0 +1,83 @@
+import { describe, expect, it } from 'vitest';
+import type { Plan } from '../api/client';
+import { addDressing, count, freeId, mend, onDivision, reading, setting } from './edits';
+import { begin, commit, redo, undo } from './history';
+import { samplePlan } from './sample';
+
+const tier = (plan: Plan) => plan.tiers[0]!;
+
+describe('edits', () => {
+  it('changes what it names and keeps the identity of the rest', () => {
+    const before = samplePlan();
+    const after = count('top', 'marks', 7)(before);
+    expect(tier(after).divisions[0]!.count).toBe(7);
+    expect(tier(after).dressings).toBe(tier(before).dressings);
+    expect(after.brief).toBe(before.brief);
+    expect(tier(before).divisions[0]!.count).toBe(5);
+  });
+
+  it('another count frees the marks moved by hand, the same count keeps them', () => {
+    const locked = onDivision('top', 'marks', (d) => ({ ...d, locked: [{ mark: 1, s: 150 }] }))(samplePlan());
+    expect(tier(count('top', 'marks', 5)(locked)).divisions[0]!.locked).toHaveLength(1);
+    expect(tier(count('top', 'marks', 6)(locked)).divisions[0]!.locked).toHaveLength(0);
+  });
+
+  it('a reading replaces the one before it and can be taken away', () => {
+    const read = reading('top', 'foot', 729, '2026-12-11T10:00')(samplePlan());
+    expect(tier(read).readings.map((r) => r.mm)).toEqual([729]);
+    expect(tier(reading('top', 'foot', null, '')(read)).readings).toEqual([]);
+  });
+
+  it('a new dressing has a name of its own', () => {
+    const twice = addDressing('top', 'swag')(addDressing('top', 'swag')(samplePlan()));
+    expect(tier(twice).dressings.map((d) => d.id)).toEqual(['swags', 'swag', 'swag-2']);
+    expect(freeId('a', [{ id: 'a' }, { id: 'a-2' }])).toBe('a-3');
+  });
+
+  it.each([
+    ['setting', 'drop', 30, (p: Plan) => tier(p).dressings[0]!.settings.drop],
+    ['division', 'count', 3, (p: Plan) => tier(p).divisions[0]!.count],
+    ['division', 'front', 'mark', (p: Plan) => tier(p).divisions[0]!.front],
+    ['tier', 'height', 90, (p: Plan) => tier(p).height],
+  ] as const)('a mend edits the %s %s', (target, field, value, got) => {
+    const label = { template: '', quantities: [] };
+    const place = { tier: 'top', division: 'marks', dressing: 'swags' };
+    expect(got(mend(place, { label, changes: [{ target, field, value }] })(samplePlan()))).toBe(value);
+  });
+});
+
+describe('history', () => {
+  const named = (name: string): Plan => ({ ...samplePlan(), name });
+
+  it('undoes and redoes without end', () => {
+    let h = begin(named('0'));
+    for (let i = 1; i <= 200; i++) {
+      h = commit(h, named(String(i)));
+    }
+    for (let i = 0; i < 200; i++) {
+      h = undo(h);
+    }
+    expect(h.present.name).toBe('0');
+    expect(undo(h)).toBe(h);
+    for (let i = 0; i < 200; i++) {
+      h = redo(h);
+    }
+    expect(h.present.name).toBe('200');
+    expect(redo(h)).toBe(h);
+  });
+
+  it('forgets the future when something new is done, and nothing when nothing is', () => {
+    const h = undo(commit(begin(named('a')), named('b')));
+    expect(commit(h, h.present)).toBe(h);
+    expect(commit(h, named('c')).future).toEqual([]);
+  });
+});
+
+describe('a setting', () => {
+  it('is set on its dressing alone', () => {
+    expect(tier(setting('top', 'swags', 'drop', 20)(samplePlan())).dressings[0]!.settings).toEqual({
+      drop: 20,
+    });
+    expect(setting('top', 'other', 'drop', 20)(samplePlan())).toEqual(samplePlan());
+  });
+});

@@ -1,0 +1,64 @@
+import { Keyboard } from 'lucide-react';
+import { useState } from 'react';
+import { create } from 'zustand';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { Dialog } from '../ui/dialog';
+import { setSingleKeys, singleKeysOn } from './keys';
+
+export const useHelp = create<{ open: boolean; setOpen: (open: boolean) => void }>((set) => ({
+  open: false,
+  setOpen: (open) => set({ open }),
+}));
+
+const KEYS: [string, string][] = [
+  ['[   ]', 'one section fewer, one more'],
+  [',   .', 'tier above, tier below'],
+  ['1 2 3', 'Measure, Divide, Dress'],
+  ['P', 'print'],
+  ['↑ ↓', 'move the handle you hold by one division of your tape; with Shift by five'],
+  ['Ctrl Z', 'undo'],
+  ['Ctrl Shift Z', 'redo'],
+  ['Ctrl K', 'go to anything'],
+  ['?', 'these keys'],
+];
+
+export function HelpButton() {
+  const { open, setOpen } = useHelp();
+  const [single, setSingle] = useState(singleKeysOn);
+  return (
+    <>
+      <Button
+        look="quiet"
+        onClick={() => setOpen(true)}
+        aria-label="All keys"
+        title="All keys · ?"
+        className="px-2.5"
+      >
+        <Keyboard size={20} aria-hidden />
+      </Button>
+      <Dialog title="Keys" open={open} onOpenChange={setOpen}>
+        <dl className="mb-4 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
+          {KEYS.map(([keys, words]) => (
+            <div key={keys} className="contents">
+              <dt className="font-semibold whitespace-pre">{keys}</dt>
+              <dd>{words}</dd>
+            </div>
+          ))}
+        </dl>
+        <Choice
+          label="Keys without Ctrl"
+          value={single ? 'on' : 'off'}
+          options={[
+            { name: 'on', label: 'on' },
+            { name: 'off', label: 'off' },
+          ]}
+          onChoice={(v) => {
+            setSingleKeys(v === 'on');
+            setSingle(v === 'on');
+          }}
+        />
+      </Dialog>
+    </>
+  );
+}

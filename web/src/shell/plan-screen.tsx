@@ -1,0 +1,155 @@
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { type Problem, problemOf } from '../api/client';
+import { Divide } from '../divide/divide';
+import { Dress } from '../dress/dress';
+import { Measure } from '../measure/measure';
+import { OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../plan/context';
+import { type Editor, openEditor } from '../plan/editor';
+import { count } from '../plan/edits';
+import { Print } from '../print/print';
+import { usePreferences } from '../units/preferences';
+import { Conflict } from './conflict';
+import { GoTo, useGoTo } from './goto';
+import { useHelp } from './help';
+import { type Shortcut, useShortcuts } from './keys';
+import { StackRail } from './stack-rail';
+import { StageLine } from './stage-line';
+import { STAGES, type StageKey } from './stages';
+
+const SCREENS = { measure: Measure, divide: Divide, dress: Dress, print: Print };
+
+export function PlanScreen() {
+  const { id: typed, stage: wanted } = useParams();
+  const id = Number(typed);
+  const stage: StageKey = wanted !== undefined && wanted in SCREENS ? (wanted as StageKey) : 'measure';
+  const [search, setSearch] = useSearchParams();
+  const { tapeMm } = usePreferences();
+  const [editor, setEditor] = useState<Editor | null>(null);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [tape] = useState({ mm: tapeMm });
+
+  useEffect(() => {
+    let gone = false;
+    let opened: Editor | null = null;
+    setEditor(null);
+    setProblem(null);
+    openEditor(id, () => tape.mm).then(
+      (made) => {
+        opened = made;
+        if (gone) {
+          made.close();
+        } else {
+          setEditor(made);
+        }
+      },
+      (thrown) => gone || setProblem(problemOf(thrown)),
+    );
+    return () => {
+      gone = true;
+      opened?.close();
+    };
+  }, [id, tape]);
+
+  useEffect(() => {
+    if (tape.mm !== tapeMm) {
+      tape.mm = tapeMm;
+      void editor?.rework();
+    }
+  }, [tapeMm, tape, editor]);
+
+  if (problem !== null) {
+    return (
+      <main className="mx-auto max-w-lg p-10">
+        <h1 className="heading mb-2">{problem.title}</h1>
+        <p className="mb-5">{problem.detail}</p>
+        <Link to="/" className="font-semibold text-pin">
+          All orders
+        </Link>
+      </main>
+    );
+  }
+  if (editor === null) {
+    return <main className="p-10 text-soft">Opening the plan</main>;
+  }
+  const tiers = editor.store.getState().history.present.tiers;
+  const tierId = search.get('tier') ?? tiers.at(-1)!.id;
+  const chooseTier = (tier: string) => setSearch({ tier }, { replace: true });
+  return (
+    <OpenPlan.Provider value={{ editor, tierId, chooseTier }}>
+      <OpenScreen id={id} stage={stage} />
+    </OpenPlan.Provider>
+  );
+}
+
+function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
+  const { editor } = useOpen();
+  const plan = usePlan();
+  usePlanKeys(id);
+  useEffect(() => {
+    document.title = `${plan.name} · Sectorum`;
+    return () => {
+      document.title = 'Sectorum';
+    };
+  }, [plan.name]);
+  const trouble = useEditorState((s) => s.trouble);
+  const Screen = SCREENS[stage];
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <StageLine id={id} stage={stage} />
+      {trouble ? (
+        <p role="alert" className="bg-stop px-5 py-2 text-sheet">
+          {trouble.detail}{' '}
+          <button type="button" className="min-h-11 font-semibold underline" onClick={() => editor.saveNow()}>
+            Try saving again
+          </button>
+        </p>
+      ) : null}
+      <div className="grid flex-1 grid-cols-[150px_minmax(0,1fr)_288px] max-lg:grid-cols-[128px_minmax(0,1fr)_256px] max-md:grid-cols-1">
+        <StackRail />
+        <Screen />
+      </div>
+      <Conflict />
+      <GoTo id={id} plan={plan} />
+    </div>
+  );
+}
+
+function usePlanKeys(id: number): void {
+  const { editor, chooseTier } = useOpen();
+  const { tier, index, worked } = useTier();
+  const plan = usePlan();
+  const navigate = useNavigate();
+  const [search] = useSearchParams();
+  const go = (stage: StageKey) => navigate({ pathname: `/plan/${id}/${stage}`, search: search.toString() });
+  const division = tier.divisions[0]!;
+  const closing = worked.divisions[0]!.ladder.rungs.filter((r) => !r.refused).map((r) => r.n);
+  const step = (by: 1 | -1) => {
+    const next =
+      by > 0
+        ? Math.min(...closing.filter((n) => n > division.count))
+        : Math.max(...closing.filter((n) => n < division.count));
+    void editor.edit(
+      count(tier.id, division.id, Number.isFinite(next) ? next : Math.max(1, division.count + by)),
+    );
+  };
+  const other = (by: number) => {
+    const there = plan.tiers[index + by];
+    if (there) {
+      chooseTier(there.id);
+    }
+  };
+  const shortcuts: Shortcut[] = [
+    { key: '[', run: () => step(-1) },
+    { key: ']', run: () => step(1) },
+    { key: ',', run: () => other(1) },
+    { key: '.', run: () => other(-1) },
+    ...STAGES.map((s, i) => ({ key: String(i + 1), run: () => void go(s.key) })),
+    { key: 'p', run: () => void go('print') },
+    { key: 'z', ctrl: true, shift: false, run: () => void editor.undo() },
+    { key: 'z', ctrl: true, shift: true, run: () => void editor.redo() },
+    { key: 'k', ctrl: true, run: () => useGoTo.getState().setOpen(true) },
+    { key: '?', run: () => useHelp.getState().setOpen(true) },
+  ];
+  useShortcuts(shortcuts);
+}

@@ -1,0 +1,8 @@
+/** The stages there are, in the order of the work. */
+export const STAGES = [
+  { key: 'measure', label: 'Measure' },
+  { key: 'divide', label: 'Divide' },
+  { key: 'dress', label: 'Dress' },
+] as const;
+
+export type StageKey = (typeof STAGES)[number]['key'] | 'print';

@@ -1,0 +1,68 @@
+import { Ruler } from 'lucide-react';
+import { Popover } from 'radix-ui';
+import type { LengthUnit } from '../api/client';
+import { Choice } from '../ui/choice';
+import { tellBad } from '../ui/toasts';
+import { usePrefer, usePreferences } from '../units/preferences';
+
+const UNITS: { name: LengthUnit; label: string }[] = [
+  { name: 'mm', label: 'mm' },
+  { name: 'cm', label: 'cm' },
+  { name: 'inch', label: 'inches' },
+];
+
+const TAPES = {
+  metric: [
+    { name: '1', label: '1 mm' },
+    { name: '0.5', label: 'half mm' },
+    { name: '5', label: '5 mm' },
+  ],
+  inch: [
+    { name: '1.5875', label: '1/16″' },
+    { name: '3.175', label: '1/8″' },
+    { name: '6.35', label: '1/4″' },
+  ],
+};
+
+/** The person's own unit and tape: how lengths are shown, and what they are read to. */
+export function UnitMenu() {
+  const preferences = usePreferences();
+  const prefer = usePrefer();
+  const change = (next: typeof preferences) => prefer(next).catch((e: unknown) => tellBad(String(e)));
+  const tapes = preferences.unit === 'inch' ? TAPES.inch : TAPES.metric;
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        className="inline-flex min-h-11 items-center gap-1.5 rounded-md px-2.5 hover:bg-ink/8"
+        aria-label="Units and tape"
+      >
+        <Ruler size={19} aria-hidden /> {preferences.unit === 'inch' ? 'in' : preferences.unit}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          sideOffset={6}
+          align="end"
+          className="z-40 flex flex-col gap-3 rounded-lg border border-ink/40 bg-sheet p-4 shadow-[0_6px_24px_rgb(28_42_54/0.2)]"
+        >
+          <Choice
+            label="Lengths in"
+            value={preferences.unit}
+            options={UNITS}
+            onChoice={(unit) =>
+              change({
+                unit,
+                tapeMm: unit === 'inch' ? 1.5875 : preferences.unit === 'inch' ? 1 : preferences.tapeMm,
+              })
+            }
+          />
+          <Choice
+            label="Your tape reads to"
+            value={String(preferences.tapeMm)}
+            options={tapes}
+            onChoice={(tape) => change({ ...preferences, tapeMm: Number(tape) })}
+          />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,39 @@
+import type { Field, Problem } from '../api/client';
+import { Choice } from './choice';
+import { CountField, LengthField } from './typed';
+
+interface Props {
+  field: Field;
+  value: unknown;
+  nominal?: boolean;
+  stacked?: boolean;
+  onValue: (value: number | string) => Promise<Problem | null>;
+}
+
+/** One setting as core describes it, whatever kind of number or choice it is. */
+export function AnyField({ field, value, nominal, stacked, onValue }: Props) {
+  switch (field.kind) {
+    case 'text':
+      return (
+        <Choice
+          label={field.label}
+          value={String(value)}
+          options={field.choices}
+          onChoice={(v) => void onValue(v)}
+          stacked={stacked ?? false}
+        />
+      );
+    case 'length':
+      return (
+        <LengthField
+          label={field.label}
+          field={field.name}
+          mm={Number(value)}
+          nominal={nominal ?? false}
+          onLength={async (mm) => (mm === null ? null : onValue(mm))}
+        />
+      );
+    default:
+      return <CountField label={field.label} value={Number(value)} onCount={onValue} />;
+  }
+}

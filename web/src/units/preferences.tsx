@@ -1,0 +1,34 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, type Preferences } from '../api/client';
+
+const KEY = ['preferences'];
+const USUAL: Preferences = { unit: 'cm', tapeMm: 1 };
+
+export const preferencesQuery = {
+  queryKey: KEY,
+  queryFn: api.preferences,
+  staleTime: Number.POSITIVE_INFINITY,
+};
+
+/** How this person thinks of sizes. Loaded before the first screen, so there is always an answer. */
+export function usePreferences(): Preferences {
+  return useQuery(preferencesQuery).data ?? USUAL;
+}
+
+export function usePrefer(): (preferences: Preferences) => Promise<void> {
+  const client = useQueryClient();
+  return async (preferences) => {
+    client.setQueryData(KEY, preferences);
+    client.setQueryData(KEY, await api.prefer(preferences));
+  };
+}
+
+const catalogueQuery = {
+  queryKey: ['catalogue'],
+  queryFn: api.catalogue,
+  staleTime: Number.POSITIVE_INFINITY,
+};
+
+export function useCatalogue() {
+  return useQuery(catalogueQuery).data;
+}

@@ -1,0 +1,111 @@
+import type { LengthUnit, Phrase, Quantity } from '../api/client';
+
+/** A number and its unit apart, so that the number can be large and the unit small. */
+export interface Shown {
+  number: string;
+  unit: string;
+}
+
+/** At most so many decimals, half up, no trailing zeros. */
+function plain(x: number, places: number): string {
+  const step = 10 ** places;
+  const rounded = Math.floor(Math.abs(x) * step + 0.5 + 1e-9) / step;
+  const text = rounded.toFixed(places).replace(/\.?0+$/, places > 0 ? '' : '$&');
+  return x < 0 && rounded > 0 ? `−${text}` : text;
+}
+
+function inches(mm: number): string {
+  const sixteenths = Math.floor((Math.abs(mm) / 25.4) * 16 + 0.5 + 1e-9);
+  const whole = Math.floor(sixteenths / 16);
+  let over = sixteenths % 16;
+  let under = 16;
+  while (over > 0 && over % 2 === 0) {
+    over /= 2;
+    under /= 2;
+  }
+  const sign = mm < 0 && sixteenths > 0 ? '−' : '';
+  if (over === 0) {
+    return `${sign}${whole}`;
+  }
+  return `${sign}${whole === 0 ? '' : `${whole} `}${over}/${under}`;
+}
+
+export function lengthParts(mm: number, unit: LengthUnit): Shown {
+  switch (unit) {
+    case 'mm':
+      return { number: plain(mm, 1), unit: 'mm' };
+    case 'cm':
+      return { number: plain(mm / 10, 2), unit: 'cm' };
+    case 'inch':
+      return { number: inches(mm), unit: '″' };
+  }
+}
+
+/** A length as core shows it: mm and cm to the tape's last digit, inches in sixteenths. */
+export function length(mm: number, unit: LengthUnit): string {
+  const parts = lengthParts(mm, unit);
+  return unit === 'inch' ? `${parts.number}″` : `${parts.number} ${parts.unit}`;
+}
+
+export function quantityParts(quantity: Quantity, unit: LengthUnit): Shown {
+  const { kind, value } = quantity;
+  switch (kind) {
+    case 'length':
+      return lengthParts(value, unit);
+    case 'mass':
+      return { number: plain(value, 1), unit: 'g' };
+    case 'minutes':
+      return value >= 60
+        ? {
+            number: `${Math.floor(value / 60)} h ${String(Math.round(value % 60)).padStart(2, '0')}`,
+            unit: '',
+          }
+        : { number: plain(value, 1), unit: 'min' };
+    case 'angle':
+      return { number: `${plain((value * 180) / Math.PI, 1)}°`, unit: '' };
+    case 'share':
+      return { number: plain(value * 100, 1), unit: '%' };
+    case 'text':
+      return { number: quantity.text ?? '', unit: '' };
+    default:
+      return { number: plain(value, 3), unit: '' };
+  }
+}
+
+export function quantity(q: Quantity, unit: LengthUnit): string {
+  const parts = quantityParts(q, unit);
+  return parts.unit === ''
+    ? parts.number
+    : parts.unit === '″'
+      ? `${parts.number}″`
+      : `${parts.number} ${parts.unit}`;
+}
+
+/** A sentence from core with its numbers in the reader's unit. */
+export function say(phrase: Phrase, unit: LengthUnit): string {
+  let next = 0;
+  return phrase.template.replace(/\{\}/g, () => {
+    const q = phrase.quantities[next++];
+    return q ? quantity(q, unit) : '';
+  });
+}
+
+/** Small counts as words begin a sentence better. */
+export function countWord(n: number): string {
+  const words = [
+    'No',
+    'One',
+    'Two',
+    'Three',
+    'Four',
+    'Five',
+    'Six',
+    'Seven',
+    'Eight',
+    'Nine',
+    'Ten',
+    'Eleven',
+    'Twelve',
+  ];
+  return words[n] ?? String(n);
+}
