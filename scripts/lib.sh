@@ -78,7 +78,7 @@ need_tools() { # extra packages as pairs command:package
 # Sets DB_PORT, DB_SOCKET; leaves the server's pid in $1/mariadb.pid. Arguments: folder, password, databases…
 mariadb_up() {
   local home=$1 password=$2; shift 2
-  local as=()
+  local as=() name
   mkdir -p "$home"
   # Root may not leave the server running as root where the packaged user can reach the folder.
   if [ "$(id -u)" = 0 ]; then
@@ -106,12 +106,12 @@ mariadb_up() {
     mariadb_down "$home"
   fi
   DB_PORT=$(free_port "${SECTORUM_DB_PORT:-33306}")
-  { for db in "$@"; do echo "CREATE DATABASE IF NOT EXISTS $db CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;"; done
+  { for name in "$@"; do echo "CREATE DATABASE IF NOT EXISTS $name CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;"; done
     echo "DELETE FROM mysql.global_priv WHERE User='root' AND Host<>'localhost';"
     echo "FLUSH PRIVILEGES;"
     echo "CREATE USER IF NOT EXISTS 'sectorum'@'127.0.0.1';"
     echo "ALTER USER 'sectorum'@'127.0.0.1' IDENTIFIED BY '$password';"
-    for db in "$@"; do echo "GRANT ALL ON $db.* TO 'sectorum'@'127.0.0.1';"; done
+    for name in "$@"; do echo "GRANT ALL ON $name.* TO 'sectorum'@'127.0.0.1';"; done
   } >"$home/init.sql"
   chmod 600 "$home/init.sql"
   [ "$(id -u)" = 0 ] && [ "${as[0]}" = --user=mysql ] && chown -R mysql "$home"

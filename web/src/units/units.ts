@@ -9,9 +9,10 @@ export interface Shown {
 /** At most so many decimals, half up, no trailing zeros. */
 function plain(x: number, places: number): string {
   const step = 10 ** places;
-  const rounded = Math.floor(Math.abs(x) * step + 0.5 + 1e-9) / step;
-  const text = rounded.toFixed(places).replace(/\.?0+$/, places > 0 ? '' : '$&');
-  return x < 0 && rounded > 0 ? `−${text}` : text;
+  const rounded = Math.floor(x * step + 0.5 + 1e-9) / step;
+  const text = Math.abs(rounded).toFixed(places);
+  const short = places > 0 ? text.replace(/\.?0+$/, '') : text;
+  return rounded < 0 ? `−${short}` : short;
 }
 
 function inches(mm: number): string {

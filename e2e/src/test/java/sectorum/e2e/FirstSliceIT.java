@@ -53,8 +53,17 @@ class FirstSliceIT {
     @Test
     void measureDivideDressAndPrint() throws IOException {
         newPlan("A slice of everything");
+        measure();
+        divide();
+        dress();
+        mend();
+        print();
+        listAgain();
+        assertThat(browser.complaints()).isEmpty();
+    }
 
-        // Measure: typed as one thinks, the tape replaces the nominal.
+    /** Typed as one thinks; the tape replaces the nominal. */
+    private void measure() {
         browser.type("Diameter", "8 1/2\"");
         browser.says("Diameter", "21.59 cm");
         browser.type("Height of the cake", "110mm");
@@ -62,8 +71,10 @@ class FirstSliceIT {
         browser.type("Tape round the foot", "73,1");
         browser.see(lead("73.1", "round the foot"));
         browser.see(lead("23.27", "across"));
+    }
 
-        // Divide: by wanted size, by the ladder, by typed count, by keys.
+    /** By wanted size, by the ladder, by typed count. */
+    private void divide() {
         browser.press("Divide");
         browser.type("A section about", "6.5 cm");
         browser.see(By.xpath("//*[@role='radio'][starts-with(@aria-label,'11 sections')]"))
@@ -83,8 +94,10 @@ class FirstSliceIT {
         browser.press("a section");
         browser.type("Sections", "5");
         browser.see(lead("14.62", "on the tape"));
+    }
 
-        // Dress: a swag, its drop typed and dragged, its school changed.
+    /** A swag, its drop typed and dragged, its school changed. */
+    private void dress() {
         browser.keys(Keys.ESCAPE);
         browser.keys("3");
         browser.press("Add a swag line");
@@ -113,8 +126,10 @@ class FirstSliceIT {
         browser.press("Undo");
         browser.see(lead("4.8", "drop"));
         browser.press("Redo");
+    }
 
-        // Findings appear, mend and go.
+    /** Findings appear, mend and go. */
+    private void mend() {
         browser.type("Drop", "10 cm");
         browser.read("Deeper than half its width");
         browser.keys(Keys.ESCAPE);
@@ -127,8 +142,9 @@ class FirstSliceIT {
         browser.type("Drop", "4.8");
         browser.see(lead("4.8", "drop"));
         browser.saved();
+    }
 
-        // Print: a PDF at true size.
+    private void print() throws IOException {
         browser.keys(Keys.ESCAPE);
         browser.press("Print");
         browser.read("Marking strip, 5 sections on 73.1 cm");
@@ -141,8 +157,10 @@ class FirstSliceIT {
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             assertThat(new PDFTextStripper().getText(document)).contains("14.6 cm", "58.5 cm", "A slice of everything");
         }
+    }
 
-        // Closed and opened again, all is there.
+    /** Closed and opened again, all is there. */
+    private void listAgain() {
         browser.open("/");
         browser.press("Copy A slice of everything");
         browser.read("A slice of everything, copy");
@@ -153,7 +171,6 @@ class FirstSliceIT {
                 d.findElements(Browser.button("Delete A slice of everything")).isEmpty() ? null : Boolean.TRUE);
         browser.see(By.partialLinkText("A slice of everything, copy")).click();
         browser.see(lead("73.1", "round the foot"));
-        assertThat(browser.complaints()).isEmpty();
     }
 
     @Test
