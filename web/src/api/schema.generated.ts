@@ -36,6 +36,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workup": {
         parameters: {
             query?: never;
@@ -46,6 +78,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["workup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways"];
         delete?: never;
         options?: never;
         head?: never;
@@ -116,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rescue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rescue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans": {
         parameters: {
             query?: never;
@@ -142,6 +206,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_2"];
+        put?: never;
+        post: operations["add"];
         delete?: never;
         options?: never;
         head?: never;
@@ -196,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["jpeg"];
+        put?: never;
+        post?: never;
+        delete: operations["takeAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/names": {
         parameters: {
             query?: never;
@@ -244,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cupboard/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -253,6 +365,14 @@ export interface components {
             unit: "mm" | "cm" | "inch";
             /** Format: double */
             tapeMm: number;
+            /** Format: double */
+            handMm: number;
+        };
+        Border: {
+            id: string;
+            name: string;
+            zone: components["schemas"]["ZoneSpec"];
+            covers: boolean;
         };
         Brief: {
             client: string;
@@ -283,6 +403,8 @@ export interface components {
             liked: "any" | "odd" | "folds";
             corners: boolean;
             locked: components["schemas"]["Lock"][];
+            items?: components["schemas"]["Items"];
+            follows?: components["schemas"]["Follow"];
         };
         Dressing: {
             id: string;
@@ -290,15 +412,39 @@ export interface components {
             division: string;
             zone?: components["schemas"]["ZoneSpec"];
             resting: boolean;
+            covers: boolean;
             settings: {
                 [key: string]: unknown;
             };
+        };
+        Follow: {
+            division: string;
+            /** Format: int32 */
+            into: number;
+            /** Format: int32 */
+            every: number;
         };
         Height: {
             /** @enum {string} */
             edge: "foot" | "top";
             /** Format: double */
             mm: number;
+        };
+        Items: {
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            gap: number;
+            /** Format: double */
+            leastGap: number;
+        };
+        Layers: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            each: number;
+            /** Format: double */
+            filling: number;
         };
         Lock: {
             /** Format: int32 */
@@ -331,6 +477,8 @@ export interface components {
             spot: number;
             by?: string;
             at?: string;
+            /** Format: double */
+            under?: number;
         };
         Save: {
             /** Format: int32 */
@@ -343,9 +491,12 @@ export interface components {
             outline: components["schemas"]["OutlineSpec"];
             /** Format: double */
             height: number;
+            layers?: components["schemas"]["Layers"];
             dummy: boolean;
             coats: components["schemas"]["Coat"][];
             readings: components["schemas"]["Reading"][];
+            accepted?: components["schemas"]["Reading"][];
+            borders: components["schemas"]["Border"][];
             divisions: components["schemas"]["DivisionSpec"][];
             dressings: components["schemas"]["Dressing"][];
         };
@@ -362,11 +513,30 @@ export interface components {
             savedAt: string;
             document: components["schemas"]["Plan"];
         };
+        Away: {
+            away: boolean;
+        };
+        Item: {
+            /** Format: int64 */
+            id?: number;
+            /** @enum {string} */
+            kind: "board" | "tin" | "cutter";
+            name: string;
+            /** Format: double */
+            acrossMm: number;
+            notes: string;
+        };
         Change: {
             /** @enum {string} */
-            target: "setting" | "division" | "tier";
+            target: "setting" | "dressing" | "division" | "tier";
             field: string;
-            value: unknown;
+            value?: unknown;
+        };
+        Changed: {
+            group: string;
+            label: string;
+            before: components["schemas"]["Quantity"];
+            after: components["schemas"]["Quantity"];
         };
         Choice: {
             name: string;
@@ -390,6 +560,8 @@ export interface components {
             /** Format: double */
             worst: number;
             cornered: boolean;
+            /** Format: double */
+            gap?: number;
             ladder: components["schemas"]["Ladder"];
             findings: components["schemas"]["Finding"][];
         };
@@ -491,6 +663,7 @@ export interface components {
             fromFirst: number;
             corner: boolean;
             locked: boolean;
+            shared: boolean;
         };
         Mend: {
             label: components["schemas"]["Phrase"];
@@ -542,6 +715,8 @@ export interface components {
             closingGap: number;
             odd: boolean;
             folds: boolean;
+            /** Format: double */
+            gap?: number;
             refused?: components["schemas"]["Phrase"];
         };
         Section: {
@@ -558,12 +733,20 @@ export interface components {
             closed: boolean;
             xz: number[];
         };
+        Strip: {
+            id: string;
+            name: string;
+            zone: components["schemas"]["Zone"];
+            covers: boolean;
+        };
         TierWorkup: {
             id: string;
             form: components["schemas"]["Form"];
             divisions: components["schemas"]["Divided"][];
             dressings: components["schemas"]["Worn"][];
+            borders: components["schemas"]["Strip"][];
             findings: components["schemas"]["Finding"][];
+            changed: components["schemas"]["Changed"][];
         };
         Workup: {
             tiers: components["schemas"]["TierWorkup"][];
@@ -584,6 +767,93 @@ export interface components {
             foot: number;
             /** Format: double */
             top: number;
+        };
+        Asked: {
+            plan: components["schemas"]["Plan"];
+            tier: string;
+            division: string;
+            press?: components["schemas"]["Press"];
+            /** Format: double */
+            shape?: number;
+        };
+        Press: {
+            /** Format: double */
+            cutter: number;
+            /** Format: double */
+            depth: number;
+            /** Format: double */
+            space: number;
+        };
+        Closing: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            depth: number;
+            /** Format: double */
+            chord: number;
+        };
+        Cutter: {
+            name: string;
+            /** Format: double */
+            across: number;
+        };
+        Fold: {
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
+        Other: {
+            cutter: components["schemas"]["Cutter"];
+            closing: components["schemas"]["Closing"];
+        };
+        Played: {
+            /** @enum {string} */
+            way: "tape" | "soft" | "stiff" | "fold" | "press" | "strip";
+            /** Format: double */
+            ordinary: number;
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            spread: number;
+            /** Format: double */
+            shows: number;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            bar: number;
+            bars: number[];
+        };
+        Pressed: {
+            press: components["schemas"]["Press"];
+            /** Format: double */
+            chord: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            gap: number;
+            /** Format: double */
+            spread: number;
+            closing: components["schemas"]["Closing"][];
+            others: components["schemas"]["Other"][];
+        };
+        Rehearsal: {
+            ways: components["schemas"]["Played"][];
+        };
+        WaysToMark: {
+            /** Format: double */
+            tapeWorst: number;
+            soft?: components["schemas"]["Gauge"];
+            stiff?: components["schemas"]["Gauge"];
+            folds: components["schemas"]["Fold"][];
+            cannotFold?: components["schemas"]["Phrase"];
+            press?: components["schemas"]["Pressed"];
+            rehearsal?: components["schemas"]["Rehearsal"];
+            advice: components["schemas"]["Phrase"];
         };
         Order: {
             plan: components["schemas"]["Plan"];
@@ -610,8 +880,52 @@ export interface components {
             /** Format: int32 */
             sheets: number;
         };
+        Stuck: {
+            plan: components["schemas"]["Plan"];
+            tier: string;
+            division: string;
+            /** Format: int32 */
+            placed: number;
+            /** Format: double */
+            reads: number;
+        };
+        Offer: {
+            /** @enum {string} */
+            kind: "spread" | "one_more" | "one_fewer" | "hide";
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            size: number;
+            /** @enum {string} */
+            looks: "unnoticed" | "shows" | "plain";
+            /** Format: int32 */
+            hidden: number;
+            locks: {
+                [key: string]: number;
+            };
+        };
+        Rescue: {
+            /** Format: double */
+            gap: number;
+            offers: components["schemas"]["Offer"][];
+        };
+        Picture: {
+            /** Format: int64 */
+            id: number;
+            caption: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+        };
         Name: {
             name: string;
+        };
+        Block: {
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
         };
         PlanLine: {
             /** Format: int64 */
@@ -622,6 +936,12 @@ export interface components {
             revision: number;
             /** Format: date-time */
             savedAt: string;
+            client: string;
+            place: string;
+            /** @enum {string} */
+            stage: "measure" | "divide" | "dress" | "print";
+            stack: components["schemas"]["Block"][];
+            archived: boolean;
         };
         Names: {
             workshop: string;
@@ -642,6 +962,10 @@ export interface components {
             readFoot: components["schemas"]["Field"];
             readTop: components["schemas"]["Field"];
             readHeight: components["schemas"]["Field"];
+            hand: components["schemas"]["Field"];
+            pressCutter: components["schemas"]["Field"];
+            pressSpace: components["schemas"]["Field"];
+            foldShape: components["schemas"]["Field"];
         };
         Kind: {
             kind: string;
@@ -773,6 +1097,74 @@ export interface operations {
             };
         };
     };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Away"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Item"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Item"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Item"];
+                };
+            };
+        };
+    };
     workup: {
         parameters: {
             query?: {
@@ -795,6 +1187,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Workup"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Asked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaysToMark"];
                 };
             };
         };
@@ -895,6 +1311,30 @@ export interface operations {
             };
         };
     };
+    rescue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Stuck"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rescue"];
+                };
+            };
+        };
+    };
     list_1: {
         parameters: {
             query?: never;
@@ -957,6 +1397,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedPlan"];
+                };
+            };
+        };
+    };
+    list_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Picture"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: {
+                caption?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Picture"];
                 };
             };
         };
@@ -1033,6 +1523,48 @@ export interface operations {
             };
         };
     };
+    jpeg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    takeAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     names: {
         parameters: {
             query?: never;
@@ -1094,6 +1626,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Choices"];
                 };
+            };
+        };
+    };
+    takeOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

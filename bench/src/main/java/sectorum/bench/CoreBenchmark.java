@@ -51,11 +51,14 @@ public class CoreBenchmark {
                         "Tier",
                         new OutlineSpec("round", new Values(Map.of("diameter", 300.0 - 50 * i))),
                         110,
+                        null,
                         false,
                         List.of(new Coat("fondant", 8.5)),
                         i == 0 ? List.of(Reading.of(Reading.What.FOOT, 990)) : List.of(),
-                        List.of(new DivisionSpec("marks", 11, 66.0, Front.SECTION, Preference.ODD, true, List.of())),
-                        List.of(new Dressing("swags", "swag", "marks", null, false, Values.NONE))))
+                        null,
+                        List.of(),
+                        List.of(DivisionSpec.of("marks", 11, 66.0, Front.SECTION, Preference.ODD, List.of())),
+                        List.of(new Dressing("swags", "swag", "marks", null, false, false, Values.NONE))))
                 .toList();
         return new Plan(Plan.FORMAT, Plan.VERSION, "Bench", null, Brief.EMPTY, List.of(), stack);
     }

@@ -47,6 +47,36 @@ public record Division(Outline outline, Front front, List<Double> marks) {
         return of(outline, n, front, Map.of(), true);
     }
 
+    /** Each section cut into so many alike; the old marks stay. */
+    public Division split(int into) {
+        List<Double> cut = new ArrayList<>();
+        for (int k = 0; k < count(); k++) {
+            for (int j = 0; j < into; j++) {
+                cut.add(mark(k).plus(section(k) * j / into).s());
+            }
+        }
+        COUNT.check(cut.size());
+        cut.sort(null);
+        return new Division(outline, front, cut);
+    }
+
+    /** Every so-manyth mark, from the first on; refused where that does not come out even at the back. */
+    public Division every(int nth) {
+        if (nth < 1 || count() % nth != 0) {
+            throw new Refused(
+                    "follows.every",
+                    Phrase.of(
+                            "Every {} of {} marks does not come out even at the back.",
+                            Quantity.count(nth),
+                            Quantity.count(count())));
+        }
+        List<Double> kept = new ArrayList<>();
+        for (int k = 0; k < count(); k += nth) {
+            kept.add(marks.get(k));
+        }
+        return new Division(outline, front, kept);
+    }
+
     private static List<Double> even(double p, int n, Front front) {
         boolean atSeam = (n % 2 == 1) == (front == Front.SECTION);
         double first = atSeam ? 0 : p / (2 * n);

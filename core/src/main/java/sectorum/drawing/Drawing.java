@@ -21,6 +21,10 @@ public record Drawing(String name, Phrase title, double width, double height, Li
         }
     }
 
+    public Drawing named(String other) {
+        return new Drawing(other, title, width, height, inks);
+    }
+
     /** Gathers the inks of a drawing. */
     public static final class Maker {
         private final List<Ink> inks = new ArrayList<>();

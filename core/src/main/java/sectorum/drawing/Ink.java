@@ -1,10 +1,14 @@
 package sectorum.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import sectorum.measure.Phrase;
 
 /** One thing drawn: a line or some words. All lengths in mm. */
 public sealed interface Ink {
+    /** The same ink so much to the right and down. */
+    Ink moved(double dx, double dy);
+
     /** How heavy and how broken a line is. */
     enum Pen {
         CUT,
@@ -25,6 +29,16 @@ public sealed interface Ink {
             }
         }
 
+        @Override
+        public Line moved(double dx, double dy) {
+            List<Double> moved = new ArrayList<>(xy.size());
+            for (int i = 0; i < xy.size(); i += 2) {
+                moved.add(xy.get(i) + dx);
+                moved.add(xy.get(i + 1) + dy);
+            }
+            return new Line(pen, moved);
+        }
+
         public static Line of(Pen pen, double x0, double y0, double x1, double y1) {
             return new Line(pen, List.of(x0, y0, x1, y1));
         }
@@ -38,5 +52,10 @@ public sealed interface Ink {
     }
 
     /** Words whose baseline begins, centres or ends at a point; size is the height of the type. */
-    record Words(double x, double y, double size, Anchor anchor, Phrase said) implements Ink {}
+    record Words(double x, double y, double size, Anchor anchor, Phrase said) implements Ink {
+        @Override
+        public Words moved(double dx, double dy) {
+            return new Words(x + dx, y + dy, size, anchor, said);
+        }
+    }
 }

@@ -1,16 +1,19 @@
 package sectorum.finding;
 
+import sectorum.measure.Absent;
+
 /**
  * One edit to the thing a finding is about.
  *
  * @param target what is edited
  * @param field the field's name in the plan document
- * @param value the new value
+ * @param value the new value; absent: the field is taken out
  */
-public record Change(Target target, String field, Object value) {
-    /** What a change edits: the dressing's settings, its division, or the tier it is on. */
+public record Change(Target target, String field, @Absent Object value) {
+    /** What a change edits: the dressing's settings, the dressing itself, its division, or the tier it is on. */
     public enum Target {
         SETTING,
+        DRESSING,
         DIVISION,
         TIER
     }

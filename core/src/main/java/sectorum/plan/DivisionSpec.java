@@ -8,6 +8,7 @@ import sectorum.divide.Front;
 import sectorum.divide.Ladder;
 import sectorum.divide.Preference;
 import sectorum.measure.Absent;
+import sectorum.measure.Field;
 
 /**
  * How a side is divided.
@@ -17,6 +18,8 @@ import sectorum.measure.Absent;
  * @param liked which counts are liked best
  * @param corners whether every corner must carry a mark
  * @param locked marks moved by hand
+ * @param items pieces set one a section, where the section is theirs to decide
+ * @param follows another division of the tier whose marks are used again
  */
 public record DivisionSpec(
         String id,
@@ -25,7 +28,27 @@ public record DivisionSpec(
         Front front,
         Preference liked,
         boolean corners,
-        List<Lock> locked) {
+        List<Lock> locked,
+        @Absent Ladder.Items items,
+        @Absent Follow follows) {
+    private static final Field INTO =
+            Field.count("follows.into", "Each section in", 1, 12, 1, "2 halves it, 3 makes thirds.");
+    private static final Field EVERY =
+            Field.count("follows.every", "Every so-manyth mark", 1, 12, 1, "2 takes every other one.");
+
+    /**
+     * A division that uses the marks of another one: each of its sections in so many, of these every so-manyth mark.
+     *
+     * @param division the other one's name
+     */
+    public record Follow(String division, int into, int every) {
+        public Follow {
+            division = Check.id("follows.division", division);
+            INTO.check(into);
+            EVERY.check(every);
+        }
+    }
+
     /**
      * A mark moved by hand.
      *
@@ -44,6 +67,12 @@ public record DivisionSpec(
         liked = liked == null ? Preference.ANY : liked;
         locked = Check.list("locked", "Marks moved by hand", locked, 0, 500);
         Check.unique("locked", "Mark", locked, lock -> "" + lock.mark());
+    }
+
+    /** A division that stands alone. */
+    public static DivisionSpec of(
+            String id, int count, @Absent Double wanted, Front front, @Absent Preference liked, List<Lock> locked) {
+        return new DivisionSpec(id, count, wanted, front, liked, true, locked, null, null);
     }
 
     public Map<Integer, Double> locks() {

@@ -11,6 +11,7 @@ import sectorum.technique.Catalogue;
  * @param division the division it follows, by name
  * @param zone the strip it uses; absent: the technique's usual one
  * @param resting kept, but neither drawn nor counted
+ * @param covers whether it is meant to lie on what else is there
  * @param settings by field name; what is missing takes the default of its place
  */
 public record Dressing(
@@ -19,6 +20,7 @@ public record Dressing(
         String division,
         @Absent ZoneSpec zone,
         boolean resting,
+        boolean covers,
         Values settings) {
     public Dressing {
         id = Check.id("dressings.id", id);

@@ -64,8 +64,27 @@ public record Plan(
         return new Plan(FORMAT, VERSION, name, null, Brief.EMPTY, List.of(), List.of(Tier.fresh("tier-1", "Tier")));
     }
 
+    /** The tier of that name; refused with the names there are. */
+    public Tier tier(String id) {
+        return tiers.stream()
+                .filter(t -> t.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "tier",
+                        Phrase.of(
+                                "This plan has no tier \"{}\". It has: {}.",
+                                Quantity.text("" + id),
+                                Quantity.text(String.join(
+                                        ", ", tiers.stream().map(Tier::id).toList())))));
+    }
+
     public Plan readyBy(@Absent String moment) {
         return new Plan(format, version, name, moment, brief, palette, tiers);
+    }
+
+    /** The same design for somebody else: without client, place, day and notes. */
+    public Plan asNewOrder(String other) {
+        return new Plan(format, version, other, null, Brief.EMPTY, palette, tiers);
     }
 
     public Plan named(String other) {

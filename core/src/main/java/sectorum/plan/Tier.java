@@ -2,6 +2,7 @@ package sectorum.plan;
 
 import java.util.List;
 import sectorum.divide.Front;
+import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Values;
 import sectorum.outline.OutlineKind;
@@ -12,10 +13,13 @@ import sectorum.side.Side;
  * One cake of the stack.
  *
  * @param outline its form and sizes before coats
- * @param height mm before coats
+ * @param height mm before coats; what the layers make where they are given
+ * @param layers what the height is built from, where that is known
  * @param dummy whether it is not cake
  * @param coats what lies on it, inmost first; all round and once on top
  * @param readings what was taped on the finished tier
+ * @param accepted the readings whose consequences have been looked at; left out: all of them
+ * @param borders strips of the side that are spoken for
  * @param divisions one or more; dressings name theirs
  * @param dressings the tier's courses, foot to top
  */
@@ -24,9 +28,12 @@ public record Tier(
         String name,
         OutlineSpec outline,
         double height,
+        @Absent Layers layers,
         boolean dummy,
         List<Coat> coats,
         List<Reading> readings,
+        @Absent List<Reading> accepted,
+        List<Border> borders,
         List<DivisionSpec> divisions,
         List<Dressing> dressings) {
     public static final Field HEIGHT =
@@ -36,9 +43,15 @@ public record Tier(
         id = Check.id("tiers.id", id);
         name = Check.words("tiers.name", "A tier's name", name, 1, 60);
         outline = outline == null ? OutlineSpec.USUAL : outline;
+        height = layers == null ? height : layers.height();
         HEIGHT.check(height);
         coats = Check.list("coats", "Coats", coats, 0, 6);
         readings = Check.list("readings", "Readings", readings, 0, 60);
+        accepted = accepted == null || accepted.equals(readings)
+                ? null
+                : Check.list("accepted", "Readings", accepted, 0, 60);
+        borders = Check.list("borders", "Borders", borders, 0, 12);
+        Check.unique("borders", "Border", borders, Border::id);
         divisions = Check.list("divisions", "Divisions", divisions, 1, 6);
         Check.unique("divisions", "Division", divisions, DivisionSpec::id);
         dressings = Check.list("dressings", "Dressings", dressings, 0, 24);
@@ -47,17 +60,43 @@ public record Tier(
         Side.of(outline.known(), outline.sizes(), height, thickness(coats), readings);
     }
 
-    static Tier fresh(String id, String name) {
+    /** A round tier as everybody begins with. */
+    public static Tier fresh(String id, String name) {
         return new Tier(
                 id,
                 name,
                 OutlineSpec.USUAL,
                 100,
+                null,
                 false,
                 List.of(new Coat("coat", 5), new Coat("covering", 3.5)),
                 List.of(),
-                List.of(new DivisionSpec("marks", 8, null, Front.SECTION, null, true, List.of())),
+                null,
+                List.of(),
+                List.of(DivisionSpec.of("marks", 8, null, Front.SECTION, null, List.of())),
                 List.of());
+    }
+
+    /** Whether readings came in since their consequences were last looked at. */
+    public boolean isChanged() {
+        return accepted != null;
+    }
+
+    /** The tier as it was when its readings were last accepted. */
+    public Tier before() {
+        return new Tier(
+                id,
+                name,
+                outline,
+                height,
+                layers,
+                dummy,
+                coats,
+                accepted == null ? readings : accepted,
+                null,
+                borders,
+                divisions,
+                dressings);
     }
 
     private static double thickness(List<Coat> coats) {

@@ -41,7 +41,10 @@ public record Side(Outline outline, Known foot, Known top, Known height, List<Do
     }
 
     private static List<Double> taped(List<Reading> readings, Reading.What what) {
-        return readings.stream().filter(r -> r.what() == what).map(Reading::mm).toList();
+        return readings.stream()
+                .filter(r -> r.what() == what)
+                .map(Reading::finished)
+                .toList();
     }
 
     /** C(z) = C_foot + (C_top − C_foot)·z/H. */

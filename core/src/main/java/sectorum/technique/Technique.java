@@ -1,6 +1,7 @@
 package sectorum.technique;
 
 import java.util.List;
+import sectorum.divide.Demand;
 import sectorum.measure.Field;
 import sectorum.measure.Values;
 import sectorum.side.Side;
@@ -16,6 +17,11 @@ public interface Technique {
 
     /** The zone it takes on this side when nobody has said. */
     Zone usualZone(Side side);
+
+    /** What it asks of a count so that it closes at the back. */
+    default Demand demand(Values settings) {
+        return Demand.NONE;
+    }
 
     /** Its settings, with ranges and defaults taken from this very place, so that it draws something good at once. */
     List<Field> fields(Place place);

@@ -91,9 +91,9 @@ public final class Tiling {
             Clip clip = new Clip(fromX, fromY, toX, toY);
             for (Ink ink : drawing.inks()) {
                 if (ink instanceof Ink.Line line) {
-                    clip.inside(line.xy()).forEach(part -> inks.add(new Ink.Line(line.pen(), moved(part, dx, dy))));
+                    clip.inside(line.xy()).forEach(part -> inks.add(new Ink.Line(line.pen(), part).moved(dx, dy)));
                 } else if (ink instanceof Ink.Words words && owns(words, column, row)) {
-                    inks.add(new Ink.Words(words.x() + dx, words.y() + dy, words.size(), words.anchor(), words.said()));
+                    inks.add(words.moved(dx, dy));
                 }
             }
             joints(inks, column, row, dx, dy, new double[] {fromX, fromY, toX, toY});
@@ -131,15 +131,6 @@ public final class Tiling {
             String place = line < 0 ? "" : line >= 100 ? " · column " + (line - 99) : " · row " + (line + 1);
             inks.add(new Ink.Words(
                     x, y, 3.2, Ink.Anchor.MIDDLE, Phrase.of("{}", Quantity.text("joint " + letter + place))));
-        }
-
-        private static List<Double> moved(List<Double> xy, double dx, double dy) {
-            List<Double> moved = new ArrayList<>(xy.size());
-            for (int i = 0; i < xy.size(); i += 2) {
-                moved.add(xy.get(i) + dx);
-                moved.add(xy.get(i + 1) + dy);
-            }
-            return moved;
         }
 
         private Sheet finished(List<Ink> tiles, Heading heading, int index) {

@@ -18,14 +18,21 @@ import sectorum.measure.Tape;
 import sectorum.outline.Along;
 import sectorum.outline.Outline;
 import sectorum.plan.DivisionSpec;
-import sectorum.side.Side;
+import sectorum.plan.Tier;
+import sectorum.technique.Catalogue;
 
 /** Works up one division, and finds the nearest one that closes where the plan's own cannot. */
 final class DivisionWork {
+    private static final double SAME_MARK_MM = 0.01;
+
     private DivisionWork() {}
 
     /** The division asked for, or the nearest count that closes, without the marks moved by hand if they no longer fit. */
-    static Division closing(DivisionSpec spec, Outline outline) {
+    static Division closing(DivisionSpec spec, Tier tier, Outline outline) {
+        Division followed = followed(spec, tier, outline);
+        if (followed != null) {
+            return followed;
+        }
         for (int away = 0; away < 500; away++) {
             for (int n : new int[] {spec.count() - away, spec.count() + away}) {
                 if (n < 1 || n > 500) {
@@ -43,6 +50,26 @@ final class DivisionWork {
         throw new IllegalStateException("No count from 1 to 500 closes on " + outline.perimeter() + " mm");
     }
 
+    /** The marks of another division used again, or null where this one stands alone or the other cannot give them. */
+    @Absent
+    private static Division followed(DivisionSpec spec, Tier tier, Outline outline) {
+        DivisionSpec.Follow follow = spec.follows();
+        if (follow == null) {
+            return null;
+        }
+        return tier.divisions().stream()
+                .filter(d -> d.id().equals(follow.division()) && d.follows() == null)
+                .findFirst()
+                .map(base -> {
+                    try {
+                        return closing(base, tier, outline).split(follow.into()).every(follow.every());
+                    } catch (Refused refused) {
+                        return null;
+                    }
+                })
+                .orElse(null);
+    }
+
     @Absent
     private static Division tried(DivisionSpec spec, int n, Map<Integer, Double> locks, Outline outline) {
         try {
@@ -52,64 +79,83 @@ final class DivisionWork {
         }
     }
 
-    static TierWorkup.Divided of(DivisionSpec spec, Side side, Tape tape) {
-        Outline outline = side.outline();
-        Division division = closing(spec, outline);
-        List<Finding> findings = findings(spec, outline, division);
+    static TierWorkup.Divided of(DivisionSpec spec, Tier tier, Outline outline, Tape tape) {
+        Division division = closing(spec, tier, outline);
         double p = division.around();
-        double wanted = spec.wanted() == null
-                ? Math.max(Ladder.WANTED.min(), Math.min(Ladder.WANTED.max(), p / division.count()))
-                : spec.wanted();
-        Ladder ladder = Ladder.of(outline, wanted, spec.liked(), Demand.NONE, spec.corners(), tape);
+        double wanted = wanted(spec, p / division.count());
+        Demand demand = demand(spec, tier);
+        Ladder ladder = Ladder.of(outline, wanted, spec.items(), spec.liked(), demand, spec.corners(), tape);
         boolean even = division.isEven();
         List<Gauge> ways = new ArrayList<>();
         if (even) {
             ways.add(Gauge.soft(p, division.count(), tape));
-            if (division.count() > 1 && outline.corners().isEmpty() && isRound(outline)) {
+            if (division.count() > 1 && isRound(outline)) {
                 ways.add(Gauge.stiff(p, division.count(), tape));
             }
         }
         List<Double> sizes = division.sizes();
-        double worst = Compare.share(sizes.get(0), sizes.get(sizes.size() - 1));
         return new TierWorkup.Divided(
                 spec.id(),
                 division.count(),
                 spec.count(),
                 division.markInFront(),
                 division.frontSection(),
-                marks(spec, division, outline, tape),
+                marks(spec, division, tier, tape),
                 sections(division),
                 sizes,
                 ways,
                 Compare.of(sizes.get(0), sizes.get(sizes.size() - 1)),
-                worst,
+                Compare.share(sizes.get(0), sizes.get(sizes.size() - 1)),
                 spec.corners() && outline.cornersRule(),
+                spec.items() == null
+                        ? null
+                        : p / division.count() - spec.items().width(),
                 ladder,
-                findings);
+                new Judged(spec, tier, outline, division, demand).findings());
     }
 
-    private static boolean isRound(Outline outline) {
-        return Math.abs(outline.at(0).curvature() * outline.perimeter() - 2 * Math.PI) < 1e-9
+    private static double wanted(DivisionSpec spec, double asItIs) {
+        double wish = spec.items() != null ? spec.items().wanted() : spec.wanted() != null ? spec.wanted() : asItIs;
+        return Math.max(Ladder.WANTED.min(), Math.min(Ladder.WANTED.max(), wish));
+    }
+
+    /** What all dressings that follow this division ask of its count. */
+    private static Demand demand(DivisionSpec spec, Tier tier) {
+        return tier.dressings().stream()
+                .filter(d -> !d.resting() && d.division().equals(spec.id()))
+                .map(d -> Catalogue.of(d.technique()).demand(d.settings()))
+                .reduce(Demand.NONE, Demand::and);
+    }
+
+    static boolean isRound(Outline outline) {
+        return outline.corners().isEmpty()
+                && Math.abs(outline.at(0).curvature() * outline.perimeter() - 2 * Math.PI) < 1e-9
                 && Math.abs(outline.at(outline.perimeter() / 8).curvature()
                                 - outline.at(0).curvature())
                         < 1e-12;
     }
 
-    private static List<TierWorkup.Mark> marks(DivisionSpec spec, Division division, Outline outline, Tape tape) {
+    private static List<TierWorkup.Mark> marks(DivisionSpec spec, Division division, Tier tier, Tape tape) {
         double p = division.around();
         double first = division.mark(0).s();
+        List<Along> others = tier.divisions().stream()
+                .filter(d -> !d.id().equals(spec.id()))
+                .flatMap(d -> closing(d, tier, division.outline()).marks().stream())
+                .map(s -> Along.of(s, p))
+                .toList();
         List<TierWorkup.Mark> marks = new ArrayList<>();
         for (int k = 0; k < division.count(); k++) {
             Along mark = division.mark(k);
-            boolean corner =
-                    outline.corners().stream().anyMatch(c -> Along.of(c, p).distance(mark) < 1e-6);
+            boolean corner = division.outline().corners().stream()
+                    .anyMatch(c -> Along.of(c, p).distance(mark) < 1e-6);
             marks.add(new TierWorkup.Mark(
                     k + 1,
                     mark.s(),
                     tape.read(mark.s()),
                     tape.read(mark.s() - first),
                     corner,
-                    spec.locks().containsKey(k)));
+                    spec.locks().containsKey(k),
+                    others.stream().anyMatch(o -> o.distance(mark) < SAME_MARK_MM)));
         }
         return marks;
     }
@@ -123,44 +169,85 @@ final class DivisionWork {
         return sections;
     }
 
-    private static List<Finding> findings(DivisionSpec spec, Outline outline, Division division) {
-        List<Finding> findings = new ArrayList<>();
-        try {
-            Division.of(outline, spec.count(), spec.front(), spec.locks(), spec.corners());
-        } catch (Refused refused) {
-            boolean locks = "locked".equals(refused.field());
-            findings.add(new Finding(
-                    locks ? "divide.locked" : "divide.count",
-                    Level.STOP,
-                    refused.phrase(),
-                    List.of(
-                            locks
-                                    ? TierWork.divisionMend(
-                                            "Free the {} marks moved by hand",
-                                            spec.locked().size(),
-                                            Map.of("locked", List.of()))
-                                    : TierWork.divisionMend(
-                                            "Take {} sections", division.count(), Map.of("count", division.count())))));
+    /** What there is to say about a division. */
+    private record Judged(DivisionSpec spec, Tier tier, Outline outline, Division division, Demand demand) {
+        List<Finding> findings() {
+            List<Finding> findings = new ArrayList<>();
+            if (spec.follows() != null) {
+                following(findings);
+            } else {
+                standing(findings);
+            }
+            Phrase refused = demand.refusal(division.count());
+            if (refused != null) {
+                findings.add(new Finding(
+                        "divide.demand",
+                        Level.STOP,
+                        refused,
+                        List.of(TierWork.divisionMend(
+                                "Take {} sections",
+                                demand.nearest(division.count()),
+                                Map.of("count", demand.nearest(division.count()))))));
+            }
+            uneven(findings);
+            return findings;
         }
-        double least = division.sizes().get(division.sizes().size() - 1);
-        double most = division.sizes().get(0);
-        if (Compare.of(most, least) != Compare.UNNOTICED) {
+
+        private void following(List<Finding> findings) {
+            if (followed(spec, tier, outline) == null) {
+                findings.add(new Finding(
+                        "divide.follow",
+                        Level.STOP,
+                        Phrase.of(
+                                "The marks of \"{}\" cannot be used again in {} and every {}. It stands alone for now.",
+                                Quantity.text(spec.follows().division()),
+                                Quantity.count(spec.follows().into()),
+                                Quantity.count(spec.follows().every())),
+                        List.of(TierWork.divisionMend(
+                                "Let it stand alone in {}", spec.count(), TierWork.cleared("follows")))));
+            }
+        }
+
+        private void standing(List<Finding> findings) {
+            try {
+                Division.of(outline, spec.count(), spec.front(), spec.locks(), spec.corners());
+            } catch (Refused refused) {
+                boolean locks = "locked".equals(refused.field());
+                findings.add(new Finding(
+                        locks ? "divide.locked" : "divide.count",
+                        Level.STOP,
+                        refused.phrase(),
+                        List.of(
+                                locks
+                                        ? freeMarks()
+                                        : TierWork.divisionMend(
+                                                "Take {} sections",
+                                                division.count(),
+                                                Map.of("count", division.count())))));
+            }
+        }
+
+        private void uneven(List<Finding> findings) {
+            double least = division.sizes().get(division.sizes().size() - 1);
+            double most = division.sizes().get(0);
+            Compare looks = Compare.of(most, least);
+            if (looks == Compare.UNNOTICED) {
+                return;
+            }
             findings.add(new Finding(
                     "divide.uneven",
-                    Compare.of(most, least) == Compare.SHOWS ? Level.NOTE : Level.LOOK,
+                    looks == Compare.SHOWS ? Level.NOTE : Level.LOOK,
                     Phrase.of(
-                            "Sections of {} stand beside sections of {}: {} apart, which "
-                                    + Compare.of(most, least).words() + ".",
+                            "Sections of {} stand beside sections of {}: {} apart, which " + looks.words() + ".",
                             Quantity.length(most),
                             Quantity.length(least),
                             Quantity.share(Compare.share(most, least))),
-                    spec.locked().isEmpty()
-                            ? List.of()
-                            : List.of(TierWork.divisionMend(
-                                    "Free the {} marks moved by hand",
-                                    spec.locked().size(),
-                                    Map.of("locked", List.of())))));
+                    spec.locked().isEmpty() ? List.of() : List.of(freeMarks())));
         }
-        return findings;
+
+        private sectorum.finding.Mend freeMarks() {
+            return TierWork.divisionMend(
+                    "Free the {} marks moved by hand", spec.locked().size(), Map.of("locked", List.of()));
+        }
     }
 }

@@ -1,6 +1,7 @@
 package sectorum.workup;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import sectorum.divide.Division;
@@ -9,58 +10,93 @@ import sectorum.finding.Change;
 import sectorum.finding.Finding;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
+import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.outline.Outline;
 import sectorum.outline.Spot;
+import sectorum.plan.Border;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
+import sectorum.plan.ZoneSpec;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Dressed;
 import sectorum.technique.Place;
 import sectorum.technique.Technique;
+import sectorum.template.GaugeCard;
 import sectorum.template.MarkingStrip;
+import sectorum.template.SectorWheel;
 
 /** Works up one tier: its form, its divisions, then its dressings on them. */
 final class TierWork {
     private final Tier tier;
     private final Bench bench;
     private final Side side;
+    private final Zones zones;
 
     private TierWork(Tier tier, Bench bench) {
         this.tier = tier;
         this.bench = bench;
         this.side = tier.side();
+        this.zones = new Zones(tier, side);
     }
 
     static TierWorkup of(Tier tier, Bench bench) {
-        return new TierWork(tier, bench).worked();
+        TierWorkup now = new TierWork(tier, bench).worked();
+        if (!tier.isChanged()) {
+            return now;
+        }
+        TierWorkup before = new TierWork(tier.before(), bench).worked();
+        return new TierWorkup(
+                now.id(),
+                now.form(),
+                now.divisions(),
+                now.dressings(),
+                now.borders(),
+                now.findings(),
+                Differences.between(before, now));
     }
 
-    static List<Drawing> strips(Tier tier, TierWorkup worked, Bench bench) {
+    /** The templates that belong to the tier itself: strip, cards, wheel, top; for each division its own. */
+    static List<Drawing> drawings(Tier tier, Bench bench) {
         TierWork work = new TierWork(tier, bench);
-        List<Drawing> strips = new ArrayList<>();
+        List<Drawing> drawings = new ArrayList<>();
         for (DivisionSpec spec : tier.divisions()) {
-            Drawing strip = MarkingStrip.of(DivisionWork.closing(spec, work.side.outline()), bench.tape());
-            String name = strips.isEmpty() ? strip.name() : strip.name() + "-" + spec.id();
-            strips.add(new Drawing(name, strip.title(), strip.width(), strip.height(), strip.inks()));
+            Division division = DivisionWork.closing(spec, tier, work.side.outline());
+            List<Drawing> own = new ArrayList<>(List.of(MarkingStrip.of(division, work.side, bench.tape())));
+            if (division.isEven() && division.count() > 1) {
+                own.add(GaugeCard.soft(division.section(0)));
+                own.add(GaugeCard.stiff(division.chord(0)));
+            }
+            own.add(SectorWheel.wheel(division));
+            own.add(SectorWheel.top(division, work.side.top().mm()));
+            boolean first = drawings.isEmpty();
+            own.forEach(d -> drawings.add(first ? d : d.named(d.name() + "-" + spec.id())));
         }
-        return strips;
+        return drawings;
     }
 
     private TierWorkup worked() {
         List<TierWorkup.Divided> divided = tier.divisions().stream()
-                .map(spec -> DivisionWork.of(spec, side, bench.tape()))
+                .map(spec -> DivisionWork.of(spec, tier, side.outline(), bench.tape()))
                 .toList();
         List<TierWorkup.Worn> worn = tier.dressings().stream()
                 .filter(dressing -> !dressing.resting())
                 .map(this::worn)
                 .toList();
-        return new TierWorkup(tier.id(), form(), divided, worn, sideFindings());
+        List<TierWorkup.Strip> borders =
+                tier.borders().stream().map(this::strip).toList();
+        List<Finding> findings = sideFindings();
+        findings.addAll(zones.borderFindings());
+        return new TierWorkup(tier.id(), form(), divided, worn, borders, findings, List.of());
+    }
+
+    private TierWorkup.Strip strip(Border border) {
+        return new TierWorkup.Strip(border.id(), border.name(), zones.of(border), border.covers());
     }
 
     private TierWorkup.Form form() {
@@ -99,21 +135,31 @@ final class TierWork {
                     "side.taper",
                     Level.LOOK,
                     Phrase.of(
-                            "Foot {} and top edge {} differ by {}: a straight strip will not lie flat, and sections narrow"
-                                    + " upwards.",
+                            "Foot {} and top edge {} differ by {}: its strip is printed as a curved wrap, and sections narrow"
+                                    + " to {} of their width.",
                             Quantity.length(side.foot().mm()),
                             Quantity.length(side.top().mm()),
-                            Quantity.share(Math.abs(side.taper()))),
+                            Quantity.share(Math.abs(side.taper())),
+                            Quantity.share(Math.min(side.top().mm(), side.foot().mm())
+                                    / Math.max(side.top().mm(), side.foot().mm()))),
                     List.of()));
         }
-        if (side.height().spreadMm() > Side.LEVEL_SHOWS_MM) {
+        double spread = side.height().spreadMm();
+        if (spread > Side.LEVEL_SHOWS_MM && !zones.hidesTopEdge(spread)) {
+            List<Border> hidden = new ArrayList<>(tier.borders());
+            ZoneSpec edge = new ZoneSpec(
+                    new ZoneSpec.Height(ZoneSpec.Edge.TOP, Math.ceil(spread) + 2),
+                    new ZoneSpec.Height(ZoneSpec.Edge.TOP, 0));
+            hidden.add(new Border("level-border", "Border over the edge", edge, true));
             found.add(new Finding(
                     "side.level",
                     Level.LOOK,
                     Phrase.of(
                             "Heights differ by {} round the tier. Level it again, or plan a border to hide it.",
-                            Quantity.length(side.height().spreadMm())),
-                    List.of()));
+                            Quantity.length(spread)),
+                    List.of(new Mend(
+                            Phrase.of("Hide it under a border of {}", Quantity.length(Math.ceil(spread) + 2)),
+                            List.of(new Change(Change.Target.TIER, "borders", hidden))))));
         }
         return found;
     }
@@ -121,22 +167,29 @@ final class TierWork {
     private TierWorkup.Worn worn(Dressing dressing) {
         Technique technique = Catalogue.of(dressing.technique());
         List<Finding> findings = new ArrayList<>();
-        Zone zone = technique.usualZone(side);
+        Zone zone = zones.free(technique.usualZone(side));
         if (dressing.zone() != null) {
             try {
                 zone = dressing.zone().on(side);
             } catch (Refused crossed) {
-                findings.add(new Finding("zone.crossed", Level.STOP, crossed.phrase(), List.of()));
+                findings.add(new Finding(
+                        "zone.crossed",
+                        Level.STOP,
+                        crossed.phrase(),
+                        List.of(new Mend(
+                                Phrase.of("Take its usual zone, {} high", Quantity.length(zone.height())),
+                                List.of(cleared(Change.Target.DRESSING, "zone"))))));
             }
         }
         DivisionSpec spec = tier.divisions().stream()
                 .filter(d -> d.id().equals(dressing.division()))
                 .findFirst()
                 .orElse(tier.divisions().get(0));
-        Division division = DivisionWork.closing(spec, side.outline());
+        Division division = DivisionWork.closing(spec, tier, side.outline());
         Place place = new Place(side, division, zone, bench.tape());
         Dressed dressed = technique.dress(dressing.settings(), place);
         findings.addAll(dressed.findings());
+        findings.addAll(zones.overlaps(dressing, zone));
         return new TierWorkup.Worn(
                 dressing.id(),
                 technique.id(),
@@ -150,12 +203,23 @@ final class TierWork {
                 dressed.drawings());
     }
 
-    /** A mend that frees every mark moved by hand, or takes another count. */
+    /** A mend that changes a division. */
     static Mend divisionMend(String label, long count, Map<String, Object> changes) {
         return new Mend(
                 Phrase.of(label, Quantity.count(count)),
                 changes.entrySet().stream()
                         .map(c -> new Change(Change.Target.DIVISION, c.getKey(), c.getValue()))
                         .toList());
+    }
+
+    /** A field to be taken out of a document; maps of the language itself refuse an absent value. */
+    static Map<String, Object> cleared(String field) {
+        Map<String, Object> cleared = new HashMap<>();
+        cleared.put(field, null);
+        return cleared;
+    }
+
+    private static Change cleared(Change.Target target, @Absent String field) {
+        return new Change(target, field, null);
     }
 }

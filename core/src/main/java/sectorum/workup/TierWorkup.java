@@ -8,6 +8,7 @@ import sectorum.drawing.Drawing;
 import sectorum.finding.Finding;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
+import sectorum.measure.Quantity;
 import sectorum.side.Known;
 import sectorum.side.Zone;
 import sectorum.technique.Figure;
@@ -15,7 +16,24 @@ import sectorum.technique.Handle;
 import sectorum.technique.Layout;
 
 /** All that follows for one tier. Lengths in mm, s from the back seam on the foot's circumference. */
-public record TierWorkup(String id, Form form, List<Divided> divisions, List<Worn> dressings, List<Finding> findings) {
+public record TierWorkup(
+        String id,
+        Form form,
+        List<Divided> divisions,
+        List<Worn> dressings,
+        List<Strip> borders,
+        List<Finding> findings,
+        List<Changed> changed) {
+
+    /** A strip of the side that is spoken for. */
+    public record Strip(String id, String name, Zone zone, boolean covers) {}
+
+    /**
+     * What a new reading changed: before, when readings were last accepted, and now.
+     *
+     * @param group what it belongs to: the side, a division, a dressing
+     */
+    public record Changed(String group, String label, Quantity before, Quantity after) {}
 
     /**
      * The tier as a body, for whoever draws it.
@@ -47,6 +65,7 @@ public record TierWorkup(String id, Form form, List<Divided> divisions, List<Wor
      *
      * @param count the count in force; another than asked only when that one cannot close
      * @param asked the count in the plan
+     * @param gap between pieces, where pieces are set one a section
      * @param ways how to mark it: a gauge of card, soft and stiff, where one size serves
      */
     public record Divided(
@@ -62,6 +81,7 @@ public record TierWorkup(String id, Form form, List<Divided> divisions, List<Wor
             Compare unevenness,
             double worst,
             boolean cornered,
+            @Absent Double gap,
             Ladder ladder,
             List<Finding> findings) {}
 
@@ -71,8 +91,10 @@ public record TierWorkup(String id, Form form, List<Divided> divisions, List<Wor
      * @param s exact
      * @param tape as read on the tape from the back seam
      * @param fromFirst as read on the tape with its zero at the first mark
+     * @param shared whether another division of the tier has a mark there, too
      */
-    public record Mark(int number, double s, double tape, double fromFirst, boolean corner, boolean locked) {}
+    public record Mark(
+            int number, double s, double tape, double fromFirst, boolean corner, boolean locked, boolean shared) {}
 
     /** One section: its arc, and the chord where it has one. */
     public record Section(int number, double arc, @Absent Double chord) {}

@@ -2,6 +2,8 @@ package sectorum.workup;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.divide.Division;
+import sectorum.divide.Rescue;
 import sectorum.drawing.Drawing;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
@@ -22,9 +24,24 @@ public record Workup(List<TierWorkup> tiers) {
         return TierWork.of(tier, bench);
     }
 
+    /**
+     * The ways out when some sections of a division are placed and the last of them ends elsewhere than planned.
+     *
+     * @param placed sections done, from the first mark on
+     * @param reads where the last of them ends, mm from the back seam
+     */
+    public static Rescue rescue(Tier tier, String division, int placed, double reads) {
+        Division planned = DivisionWork.closing(
+                WaysToMark.spec(tier, division), tier, tier.side().outline());
+        double p = planned.around();
+        double first = planned.mark(0).s();
+        double covered = reads > first ? reads - first : reads - first + p;
+        return Rescue.of(p, first, planned.count(), placed, covered, p / planned.count());
+    }
+
     /** The templates of one tier, in the order in which they are used. */
     public static List<Drawing> drawings(Tier tier, TierWorkup worked, Bench bench) {
-        List<Drawing> drawings = new ArrayList<>(TierWork.strips(tier, worked, bench));
+        List<Drawing> drawings = new ArrayList<>(TierWork.drawings(tier, bench));
         worked.dressings().forEach(worn -> drawings.addAll(worn.drawings()));
         return drawings;
     }

@@ -37,9 +37,12 @@ class WorkupTest {
                 "Top",
                 outline,
                 110,
+                null,
                 false,
                 List.of(new Coat("fondant", 4)),
                 readings,
+                null,
+                List.of(),
                 List.of(division),
                 List.of(dressings));
     }
@@ -49,11 +52,11 @@ class WorkupTest {
     }
 
     private static DivisionSpec division(int n, DivisionSpec.Lock... locks) {
-        return new DivisionSpec("marks", n, 60.0, Front.SECTION, null, true, List.of(locks));
+        return DivisionSpec.of("marks", n, 60.0, Front.SECTION, null, List.of(locks));
     }
 
     private static Dressing swag(ZoneSpec zone, boolean resting) {
-        return new Dressing("swags", "swag", "marks", zone, resting, Values.NONE);
+        return new Dressing("swags", "swag", "marks", zone, resting, false, Values.NONE);
     }
 
     private static Reading foot(double mm) {
@@ -89,8 +92,8 @@ class WorkupTest {
         List<Reading> crooked = List.of(
                 foot(731),
                 Reading.of(Reading.What.TOP, 691),
-                new Reading(Reading.What.HEIGHT, 119, 0, "R", "2026-11-24T10:00"),
-                new Reading(Reading.What.HEIGHT, 115, 4, null, null));
+                new Reading(Reading.What.HEIGHT, 119, 0, "R", "2026-11-24T10:00", null),
+                new Reading(Reading.What.HEIGHT, 115, 4, null, null, null));
         TierWorkup worked = Workup.tier(tier(outline("round"), crooked, division(11)), BENCH);
         assertThat(worked.findings()).extracting(Finding::rule).containsExactly("side.taper", "side.level");
         TierWorkup straight = Workup.tier(tier(outline("round"), List.of(foot(731)), division(11)), BENCH);
@@ -167,7 +170,7 @@ class WorkupTest {
         TierWorkup worked = Workup.of(plan, BENCH).tiers().get(0);
         assertThat(Workup.drawings(plan.tiers().get(0), worked, BENCH))
                 .extracting(d -> d.name())
-                .containsExactly("marking-strip", "swag-scallop");
+                .contains("marking-strip", "swag-scallop", "sector-wheel", "sectioned-top");
         assertThat(plan.named("Other").name()).isEqualTo("Other");
     }
 

@@ -231,12 +231,12 @@ class PlanApiTest {
 
     @Test
     void preferencesAreKept() {
-        http.send("PUT", "/api/preferences", "{\"unit\":\"inch\",\"tapeMm\":1.5875}");
+        http.send("PUT", "/api/preferences", "{\"unit\":\"inch\",\"tapeMm\":1.5875,\"handMm\":0.5}");
         assertThat(http.get("/api/preferences").json().get("unit").asString()).isEqualTo("inch");
-        assertThat(http.send("PUT", "/api/preferences", "{\"unit\":\"ell\",\"tapeMm\":1}")
+        assertThat(http.send("PUT", "/api/preferences", "{\"unit\":\"ell\",\"tapeMm\":1,\"handMm\":0.5}")
                         .status())
                 .isEqualTo(400);
-        http.send("PUT", "/api/preferences", "{\"unit\":\"cm\",\"tapeMm\":1}");
+        http.send("PUT", "/api/preferences", "{\"unit\":\"cm\",\"tapeMm\":1,\"handMm\":0.7}");
     }
 
     @Test

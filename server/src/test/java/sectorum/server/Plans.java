@@ -24,12 +24,21 @@ public final class Plans {
                 "Top tier",
                 new OutlineSpec("round", new Values(Map.of("diameter", 215.0))),
                 110,
+                null,
                 false,
                 List.of(new Coat("fondant", 8.5)),
                 List.of(Reading.of(Reading.What.FOOT, 731)),
-                List.of(new DivisionSpec("marks", 5, 150.0, Front.SECTION, Preference.ODD, true, List.of())),
+                null,
+                List.of(),
+                List.of(DivisionSpec.of("marks", 5, 150.0, Front.SECTION, Preference.ODD, List.of())),
                 List.of(new Dressing(
-                        "swags", "swag", "marks", null, false, new Values(Map.of("drop", 48.0, "curve", "arc")))));
+                        "swags",
+                        "swag",
+                        "marks",
+                        null,
+                        false,
+                        false,
+                        new Values(Map.of("drop", 48.0, "curve", "arc")))));
         return new Plan(Plan.FORMAT, Plan.VERSION, name, null, Brief.EMPTY, List.of(), List.of(tier));
     }
 }

@@ -11,6 +11,8 @@ import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import sectorum.plan.Plan;
+import sectorum.server.cupboard.Cupboard;
+import sectorum.server.cupboard.Item;
 import sectorum.server.plans.PlanService;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -19,16 +21,26 @@ import tools.jackson.databind.json.JsonMapper;
 public class DemoWorkshop implements SmartInitializingSingleton {
     private record Sample(String file, int inDays, int hour) {}
 
-    private static final List<Sample> SAMPLES =
-            List.of(new Sample("observatory-gala.json", 18, 14), new Sample("empty-plan.json", 0, 0));
+    private static final List<Sample> SAMPLES = List.of(
+            new Sample("observatory-gala.json", 18, 14),
+            new Sample("orchestra-season-opener.json", 25, 17),
+            new Sample("chess-league-final.json", 39, 10),
+            new Sample("empty-plan.json", 0, 0));
 
     private final PlanService plans;
+    private final Cupboard cupboard;
     private final JsonMapper json;
     private final Clock clock;
     private final boolean wanted;
 
-    DemoWorkshop(PlanService plans, JsonMapper json, Clock clock, @Value("${sectorum.demo}") boolean wanted) {
+    DemoWorkshop(
+            PlanService plans,
+            Cupboard cupboard,
+            JsonMapper json,
+            Clock clock,
+            @Value("${sectorum.demo}") boolean wanted) {
         this.plans = plans;
+        this.cupboard = cupboard;
         this.json = json;
         this.clock = clock;
         this.wanted = wanted;
@@ -50,6 +62,13 @@ public class DemoWorkshop implements SmartInitializingSingleton {
             } catch (IOException e) {
                 throw new UncheckedIOException("The sample plan " + sample.file() + " is missing", e);
             }
+        }
+        try (InputStream in = DemoWorkshop.class.getResourceAsStream("/demo/cupboard.json")) {
+            for (Item item : json.readValue(in, Item[].class)) {
+                cupboard.keep(item);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("The sample cupboard is missing", e);
         }
     }
 

@@ -9,7 +9,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import sectorum.divide.Division;
+import sectorum.divide.Fold;
 import sectorum.divide.Ladder;
+import sectorum.divide.Press;
+import sectorum.divide.Rehearsal;
 import sectorum.measure.Field;
 import sectorum.measure.Length;
 import sectorum.measure.LengthUnit;
@@ -47,7 +50,11 @@ class BenchController {
             Field wanted,
             Field readFoot,
             Field readTop,
-            Field readHeight) {}
+            Field readHeight,
+            Field hand,
+            Field pressCutter,
+            Field pressSpace,
+            Field foldShape) {}
 
     /** A typed length as it was understood. */
     record Understood(double mm, String shown) {}
@@ -65,7 +72,11 @@ class BenchController {
                 Ladder.WANTED,
                 Reading.field(Reading.What.FOOT),
                 Reading.field(Reading.What.TOP),
-                Reading.field(Reading.What.HEIGHT));
+                Reading.field(Reading.What.HEIGHT),
+                Rehearsal.HAND,
+                Press.CUTTER,
+                Press.SPACE,
+                Fold.SHAPE);
     }
 
     /** Reads a length as a person typed it; without a unit it is in the one given. */

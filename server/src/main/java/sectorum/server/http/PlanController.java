@@ -82,6 +82,15 @@ class PlanController {
         plans.delete(id);
     }
 
+    /** Whether a plan is put away. */
+    record Away(boolean away) {}
+
+    @PutMapping("/{id}/archive")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void archive(@PathVariable long id, @RequestBody Away away) {
+        plans.archive(id, away.away());
+    }
+
     @PostMapping("/{id}/restore")
     SavedPlan restore(@PathVariable long id) {
         return plans.restore(id);

@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 class Screens {
     private static final SecureRandom RANDOM = new SecureRandom();
 
-    @GetMapping({"/", "/plan/**"})
+    @GetMapping({"/", "/plan/**", "/cupboard"})
     ResponseEntity<String> page(HttpServletResponse response) throws IOException {
         byte[] once = new byte[16];
         RANDOM.nextBytes(once);

@@ -130,19 +130,7 @@ class TemplateController {
     }
 
     private static Tier tier(Order order) {
-        return order.plan().tiers().stream()
-                .filter(t -> t.id().equals(order.tier()))
-                .findFirst()
-                .orElseThrow(() -> new Refused(
-                        "tier",
-                        Phrase.of(
-                                "This plan has no tier \"{}\". It has: {}.",
-                                Quantity.text("" + order.tier()),
-                                Quantity.text(String.join(
-                                        ",",
-                                        order.plan().tiers().stream()
-                                                .map(Tier::id)
-                                                .toList())))));
+        return order.plan().tier(order.tier());
     }
 
     private List<Sheet> lay(Drawing drawing, Order order) {

@@ -1,5 +1,6 @@
 package sectorum.server.json;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -32,7 +33,9 @@ public class JsonForms {
     }
 
     static void prepare(JsonMapper.Builder builder) {
-        builder.changeDefaultPropertyInclusion(usual -> usual.withValueInclusion(JsonInclude.Include.NON_NULL))
+        // Questions a record answers (isChanged) are no part of what it is made of.
+        builder.changeDefaultVisibility(usual -> usual.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
+                .changeDefaultPropertyInclusion(usual -> usual.withValueInclusion(JsonInclude.Include.NON_NULL))
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)

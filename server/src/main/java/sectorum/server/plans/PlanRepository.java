@@ -7,12 +7,24 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import sectorum.measure.Absent;
+import sectorum.workup.Progress;
 
 interface PlanRepository extends JpaRepository<PlanRow, Long> {
     /** What a list needs of a plan, without its document. */
-    record Line(long id, String name, @Absent LocalDateTime readyBy, int revision, Instant savedAt) {}
+    record Line(
+            long id,
+            String name,
+            @Absent LocalDateTime readyBy,
+            int revision,
+            Instant savedAt,
+            String client,
+            String place,
+            Progress.Stage stage,
+            @Absent String stack,
+            @Absent Instant archivedAt) {}
 
-    @Query("select new sectorum.server.plans.PlanRepository$Line(p.id, p.name, p.readyBy, p.revision, p.savedAt)"
+    @Query("select new sectorum.server.plans.PlanRepository$Line(p.id, p.name, p.readyBy, p.revision, p.savedAt,"
+            + " p.client, p.place, p.stage, p.stack, p.archivedAt)"
             + " from PlanRow p where p.workshopId = :workshop and p.deletedAt is null"
             + " order by case when p.readyBy is null then 1 else 0 end, p.readyBy, p.id")
     List<Line> lines(long workshop);

@@ -2,6 +2,8 @@ package sectorum.server.plans;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -11,6 +13,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import sectorum.measure.Absent;
 import sectorum.plan.Plan;
+import sectorum.workup.Progress;
 
 /** A plan as it stands now; the revision doubles as the lock two people meet at. */
 @Entity
@@ -41,22 +44,47 @@ class PlanRow {
     @Column(name = "saved_at")
     private Instant savedAt;
 
+    private String client;
+
+    private String place;
+
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(12)")
+    private Progress.Stage stage;
+
+    @Column(columnDefinition = "text")
+    private String stack;
+
+    @Column(name = "archived_at")
+    private Instant archivedAt;
+
     @Column(name = "deleted_at")
     private Instant deletedAt;
 
     protected PlanRow() {}
 
-    PlanRow(long workshopId, Plan plan, String document, Instant now) {
+    PlanRow(long workshopId, Plan plan, Written written, Instant now) {
         this.workshopId = workshopId;
         this.createdAt = now;
-        hold(plan, document, now);
+        hold(plan, written, now);
     }
 
-    final void hold(Plan plan, String newDocument, Instant now) {
+    /** A plan as text, and what a list shows of it. */
+    record Written(String document, Progress.Stage stage, String stack) {}
+
+    final void hold(Plan plan, Written written, Instant now) {
         name = plan.name();
         readyBy = plan.readyBy() == null ? null : LocalDateTime.parse(plan.readyBy());
-        document = newDocument;
+        document = written.document();
+        client = plan.brief().client();
+        place = plan.brief().place();
+        stage = written.stage();
+        stack = written.stack();
         savedAt = now;
+    }
+
+    void archive(@Absent Instant at) {
+        archivedAt = at;
     }
 
     void delete(@Absent Instant at) {

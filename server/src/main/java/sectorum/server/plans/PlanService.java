@@ -9,6 +9,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import sectorum.plan.Plan;
 import sectorum.server.turn.Turn;
+import sectorum.workup.Progress;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps plans: lists, opens, saves against a known revision, copies, deletes with a way back. */
@@ -16,6 +18,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class PlanService {
     /** So many saves can be gone back to; at a save every few seconds of work that is a long evening. */
     static final int REVISIONS_KEPT = 400;
+
+    private static final TypeReference<List<Progress.Block>> BLOCKS = new TypeReference<>() {};
 
     private final PlanRepository plans;
     private final RevisionRepository revisions;
@@ -46,7 +50,12 @@ public class PlanService {
                         p.name(),
                         p.readyBy() == null ? null : p.readyBy().toString(),
                         p.revision(),
-                        p.savedAt()))
+                        p.savedAt(),
+                        p.client(),
+                        p.place(),
+                        p.stage(),
+                        p.stack() == null ? List.of() : json.readValue(p.stack(), BLOCKS),
+                        p.archivedAt() != null))
                 .toList();
     }
 
@@ -56,8 +65,8 @@ public class PlanService {
     }
 
     public SavedPlan create(Plan plan) {
-        return together.execute(status -> kept(
-                plans.saveAndFlush(new PlanRow(turn.workshop(), plan, json.writeValueAsString(plan), now())), plan));
+        return together.execute(
+                status -> kept(plans.saveAndFlush(new PlanRow(turn.workshop(), plan, written(plan), now())), plan));
     }
 
     public SavedPlan get(long id) {
@@ -80,7 +89,7 @@ public class PlanService {
                 if (row.revision() != base) {
                     throw new Stale(now, plan, base);
                 }
-                row.hold(plan, json.writeValueAsString(plan), now());
+                row.hold(plan, written(plan), now());
                 return kept(plans.saveAndFlush(row), plan);
             });
         } catch (ObjectOptimisticLockingFailureException raced) {
@@ -88,8 +97,14 @@ public class PlanService {
         }
     }
 
+    /** The same design as a new order: client, place and day are the old order's and stay with it. */
     public SavedPlan copy(long id, String name) {
-        return create(get(id).document().named(name));
+        return create(get(id).document().asNewOrder(name));
+    }
+
+    /** An archived plan is kept and can be opened, but is out of the way. */
+    public void archive(long id, boolean away) {
+        together.executeWithoutResult(status -> live(id).archive(away ? now() : null));
     }
 
     /** The plan leaves the list and can come back with {@link #restore}. */
@@ -103,6 +118,12 @@ public class PlanService {
             row.delete(null);
             return saved(plans.saveAndFlush(row));
         });
+    }
+
+    private PlanRow.Written written(Plan plan) {
+        Progress progress = Progress.of(plan);
+        return new PlanRow.Written(
+                json.writeValueAsString(plan), progress.next(), json.writeValueAsString(progress.stack()));
     }
 
     private PlanRow live(long id) {

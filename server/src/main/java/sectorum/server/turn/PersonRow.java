@@ -30,6 +30,9 @@ public class PersonRow {
     @Column(name = "tape_mm")
     private double tapeMm;
 
+    @Column(name = "hand_mm")
+    private double handMm;
+
     protected PersonRow() {}
 
     PersonRow(long workshopId, String name, Preferences preferences) {
@@ -47,11 +50,12 @@ public class PersonRow {
     }
 
     public Preferences preferences() {
-        return new Preferences(lengthUnit, tapeMm);
+        return new Preferences(lengthUnit, tapeMm, handMm);
     }
 
     final void prefer(Preferences preferences) {
         lengthUnit = preferences.unit();
         tapeMm = preferences.tapeMm();
+        handMm = preferences.handMm();
     }
 }

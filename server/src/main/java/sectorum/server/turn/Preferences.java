@@ -1,5 +1,6 @@
 package sectorum.server.turn;
 
+import sectorum.divide.Rehearsal;
 import sectorum.measure.Length;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Tape;
@@ -10,14 +11,16 @@ import sectorum.workup.Bench;
  *
  * @param unit lengths are shown in it, and it is meant where none is typed
  * @param tapeMm finest division of the tape in hand, mm
+ * @param handMm how far a mark of this hand is off (σ), mm
  */
-public record Preferences(LengthUnit unit, double tapeMm) {
+public record Preferences(LengthUnit unit, double tapeMm, double handMm) {
     static final Preferences USUAL =
-            new Preferences(LengthUnit.CM, LengthUnit.CM.tape().divisionMm());
+            new Preferences(LengthUnit.CM, LengthUnit.CM.tape().divisionMm(), 0.7);
 
     public Preferences {
         unit = unit == null ? LengthUnit.CM : unit;
         new Tape(tapeMm);
+        Rehearsal.HAND.check(handMm);
     }
 
     public Bench bench() {

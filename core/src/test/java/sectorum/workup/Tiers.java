@@ -1,0 +1,92 @@
+package sectorum.workup;
+
+import java.util.List;
+import java.util.Map;
+import sectorum.divide.Front;
+import sectorum.measure.LengthUnit;
+import sectorum.measure.Values;
+import sectorum.plan.Border;
+import sectorum.plan.Coat;
+import sectorum.plan.DivisionSpec;
+import sectorum.plan.Dressing;
+import sectorum.plan.OutlineSpec;
+import sectorum.plan.Tier;
+import sectorum.plan.ZoneSpec;
+import sectorum.side.Reading;
+
+/** Tiers for tests: a round of 110 under one coat, changed piece by piece. */
+record Tiers(
+        OutlineSpec outline,
+        List<Reading> readings,
+        List<Reading> accepted,
+        List<Border> borders,
+        List<DivisionSpec> divisions,
+        List<Dressing> dressings) {
+    static final Bench BENCH = new Bench(LengthUnit.MM.tape());
+
+    static Tiers round() {
+        return new Tiers(
+                new OutlineSpec("round", new Values(Map.of("diameter", 215.0))),
+                List.of(),
+                null,
+                List.of(),
+                List.of(division(11)),
+                List.of());
+    }
+
+    static DivisionSpec division(int n) {
+        return DivisionSpec.of("marks", n, 60.0, Front.SECTION, null, List.of());
+    }
+
+    static Border border(String id, ZoneSpec.Edge edge, double from, double to, boolean covers) {
+        return new Border(id, id, new ZoneSpec(new ZoneSpec.Height(edge, from), new ZoneSpec.Height(edge, to)), covers);
+    }
+
+    static Dressing swag(String id, ZoneSpec zone, boolean covers) {
+        return new Dressing(id, "swag", "marks", zone, false, covers, Values.NONE);
+    }
+
+    Tiers taped(Reading... read) {
+        return new Tiers(outline, List.of(read), accepted, borders, divisions, dressings);
+    }
+
+    Tiers looked(Reading... read) {
+        return new Tiers(outline, readings, List.of(read), borders, divisions, dressings);
+    }
+
+    Tiers borders(Border... these) {
+        return new Tiers(outline, readings, accepted, List.of(these), divisions, dressings);
+    }
+
+    Tiers divisions(DivisionSpec... these) {
+        return new Tiers(outline, readings, accepted, borders, List.of(these), dressings);
+    }
+
+    Tiers dressings(Dressing... these) {
+        return new Tiers(outline, readings, accepted, borders, divisions, List.of(these));
+    }
+
+    Tiers outline(String kind) {
+        return new Tiers(new OutlineSpec(kind, Values.NONE), readings, accepted, borders, divisions, dressings);
+    }
+
+    Tier tier() {
+        return new Tier(
+                "top",
+                "Top",
+                outline,
+                110,
+                null,
+                false,
+                List.of(new Coat("fondant", 8.5)),
+                readings,
+                accepted,
+                borders,
+                divisions,
+                dressings);
+    }
+
+    TierWorkup worked() {
+        return Workup.tier(tier(), BENCH);
+    }
+}

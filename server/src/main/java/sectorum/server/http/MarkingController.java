@@ -1,0 +1,75 @@
+package sectorum.server.http;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import sectorum.divide.Press;
+import sectorum.divide.Rescue;
+import sectorum.measure.Absent;
+import sectorum.plan.Plan;
+import sectorum.server.cupboard.Cupboard;
+import sectorum.server.cupboard.Kind;
+import sectorum.server.turn.Preferences;
+import sectorum.server.turn.Turn;
+import sectorum.workup.WaysToMark;
+import sectorum.workup.Workup;
+
+/** Ways to mark a division and how they come out, and what to do when it went wrong half way. */
+@RestController
+class MarkingController {
+    /** The same tries every time, so that a picture does not change under the eye. */
+    private static final long SEED = 20_000;
+
+    private final Turn turn;
+    private final Cupboard cupboard;
+
+    MarkingController(Turn turn, Cupboard cupboard) {
+        this.turn = turn;
+        this.cupboard = cupboard;
+    }
+
+    /**
+     * Which division, and what else is wondered about.
+     *
+     * @param press a cutter that could be pressed round
+     * @param shape wanted width to height of a folded cell; absent: a square
+     */
+    record Asked(
+            Plan plan,
+            String tier,
+            String division,
+            @Absent Press press,
+            @Absent Double shape) {}
+
+    /**
+     * Where the work stands.
+     *
+     * @param placed sections that are done
+     * @param reads where the last of them ends on the tape, mm from the back seam
+     */
+    record Stuck(Plan plan, String tier, String division, int placed, double reads) {}
+
+    @PostMapping("/api/ways")
+    WaysToMark ways(@RequestBody Asked asked) {
+        Preferences preferences = turn.person().preferences();
+        List<WaysToMark.Cutter> owned = cupboard.of(Kind.CUTTER).stream()
+                .filter(i -> i.acrossMm() >= Press.CUTTER.min() && i.acrossMm() <= Press.CUTTER.max())
+                .map(i -> new WaysToMark.Cutter(i.name(), i.acrossMm()))
+                .toList();
+        return WaysToMark.of(
+                asked.plan().tier(asked.tier()),
+                asked.division(),
+                asked.press(),
+                owned,
+                asked.shape() == null ? 1 : asked.shape(),
+                preferences.handMm(),
+                preferences.bench(),
+                SEED);
+    }
+
+    @PostMapping("/api/rescue")
+    Rescue rescue(@RequestBody Stuck stuck) {
+        return Workup.rescue(stuck.plan().tier(stuck.tier()), stuck.division(), stuck.placed(), stuck.reads());
+    }
+}
