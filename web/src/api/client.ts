@@ -24,6 +24,16 @@ export type LengthUnit = Preferences['unit'];
 export type SavedPlan = Schemas['SavedPlan'];
 export type PlanLine = Schemas['PlanLine'];
 export type Choices = Schemas['Choices'];
+export type WaysToMark = Schemas['WaysToMark'];
+export type Played = Schemas['Played'];
+export type Press = Schemas['Press'];
+export type Rescue = Schemas['Rescue'];
+export type Offer = Schemas['Offer'];
+export type Item = Schemas['Item'];
+export type Picture = Schemas['Picture'];
+export type ZoneSpec = Schemas['ZoneSpec'];
+export type Changed = Schemas['Changed'];
+export type Border = Schemas['Border'];
 export type Listed = Schemas['Listed'];
 export type Laid = Schemas['Laid'];
 export type Paper = 'a4' | 'letter' | 'a3';
@@ -58,12 +68,14 @@ export function problemOf(thrown: unknown): Problem {
 }
 
 async function answer(method: string, path: string, body?: unknown): Promise<Response> {
+  const file = body instanceof Blob;
   let response: Response;
   try {
     response = await fetch(path, {
       method,
-      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-      body: body === undefined ? null : typeof body === 'string' ? body : JSON.stringify(body),
+      headers:
+        body === undefined ? {} : { 'Content-Type': file ? 'application/octet-stream' : 'application/json' },
+      body: body === undefined ? null : file || typeof body === 'string' ? body : JSON.stringify(body),
     });
   } catch {
     throw new Refusal({
@@ -112,6 +124,22 @@ export const api = {
   copy: (id: number, name: string) => json<SavedPlan>('POST', `/api/plans/${id}/copy`, { name }),
   remove: async (id: number): Promise<void> => void (await answer('DELETE', `/api/plans/${id}`)),
   restore: (id: number) => json<SavedPlan>('POST', `/api/plans/${id}/restore`),
+  archive: async (id: number, away: boolean): Promise<void> =>
+    void (await answer('PUT', `/api/plans/${id}/archive`, { away })),
+  nextTier: (plan: Plan) => json<Tier>('POST', '/api/next-tier', plan),
+  ways: (asked: { plan: Plan; tier: string; division: string; press?: Press; shape?: number }) =>
+    json<WaysToMark>('POST', '/api/ways', asked),
+  rescue: (stuck: { plan: Plan; tier: string; division: string; placed: number; reads: number }) =>
+    json<Rescue>('POST', '/api/rescue', stuck),
+  cupboard: () => json<Item[]>('GET', '/api/cupboard'),
+  keepItem: (item: Item) => json<Item>('PUT', '/api/cupboard', item),
+  takeOutItem: async (id: number): Promise<void> => void (await answer('DELETE', `/api/cupboard/${id}`)),
+  pictures: (plan: number) => json<Picture[]>('GET', `/api/plans/${plan}/pictures`),
+  addPicture: async (plan: number, file: File): Promise<Picture> => {
+    const path = `/api/plans/${plan}/pictures?${new URLSearchParams({ caption: file.name })}`;
+    return (await answer('POST', path, file)).json() as Promise<Picture>;
+  },
+  takePicture: async (id: number): Promise<void> => void (await answer('DELETE', `/api/pictures/${id}`)),
   workup: (plan: Plan, tapeMm: number) => json<Workup>('POST', `/api/workup?tapeMm=${tapeMm}`, plan),
   catalogue: () => json<Choices>('GET', '/api/catalogue'),
   names: () => json<Schemas['Names']>('GET', '/api/names'),

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Divided, Form, Worn } from '../api/client';
+import type { Divided, Form, TierWorkup, Worn } from '../api/client';
 import { usePreferences } from '../units/preferences';
 import { lengthParts } from '../units/units';
 import { type Label, spaced } from './geometry';
@@ -26,6 +26,10 @@ interface Props {
   chosen?: string | undefined;
   section?: number | undefined;
   onSection?: ((k: number) => void) | undefined;
+  /** A mark that can be chosen by pressing its notch. */
+  onMark?: ((k: number) => void) | undefined;
+  /** Strips that are spoken for. */
+  borders?: TierWorkup['borders'];
   numbers?: boolean;
   mostHeight?: number;
   /** Drawn over the band, in px. */
@@ -42,6 +46,8 @@ export function Band(props: Props) {
     chosen,
     section,
     onSection,
+    onMark,
+    borders = [],
     numbers,
     mostHeight = 300,
     children,
@@ -121,6 +127,26 @@ export function Band(props: Props) {
             </g>
           );
         })}
+        {borders.map((b) => (
+          <g key={b.id} className="pointer-events-none">
+            <rect
+              x={left}
+              y={scale.y(b.zone.top)}
+              width={around * k}
+              height={(b.zone.top - b.zone.foot) * k}
+              fill="var(--color-edge)"
+              opacity={b.covers ? 0.45 : 0.75}
+              stroke="var(--color-ink)"
+              strokeWidth={0.8}
+              strokeDasharray={b.covers ? '4 3' : undefined}
+            />
+            {(b.zone.top - b.zone.foot) * k > 13 ? (
+              <text x={left + 8} y={scale.y(b.zone.foot) - 3} className="fill-ink text-[13px]">
+                {b.name}
+              </text>
+            ) : null}
+          </g>
+        ))}
         <svg
           x={left - SIDE}
           y={0}
@@ -153,7 +179,7 @@ export function Band(props: Props) {
           className="pointer-events-none"
         />
         {numbers ? <SectionNumbers divided={divided} scale={scale} around={around} high={high} /> : null}
-        <Tape form={form} divided={divided} scale={scale} y={foot + 16} />
+        <Tape form={form} divided={divided} scale={scale} y={foot + 16} onMark={onMark} />
         {children?.(scale)}
       </svg>
     </div>
@@ -199,7 +225,19 @@ function SectionNumbers({
 }
 
 /** A tape along the side: divisions of the person's own tape, and every mark at what will be read there. */
-function Tape({ form, divided, scale, y }: { form: Form; divided: Divided; scale: BandScale; y: number }) {
+function Tape({
+  form,
+  divided,
+  scale,
+  y,
+  onMark,
+}: {
+  form: Form;
+  divided: Divided;
+  scale: BandScale;
+  y: number;
+  onMark?: ((k: number) => void) | undefined;
+}) {
   const { unit } = usePreferences();
   const around = form.foot.mm;
   const small = unit === 'inch' ? 25.4 / 4 : 5;
@@ -240,9 +278,11 @@ function Tape({ form, divided, scale, y }: { form: Form; divided: Divided; scale
         stroke="var(--color-tape-line)"
       />
       {ticks}
-      {divided.marks.map((m) => (
+      {divided.marks.map((m, i) => (
         <path
           key={m.number}
+          onPointerDown={onMark ? () => onMark(i) : undefined}
+          className={onMark ? 'cursor-pointer' : undefined}
           d={`M${scale.x(m.s) - 5.5} ${y - 10}h11l-5.5 9z`}
           fill={m.locked ? 'var(--color-pin)' : 'var(--color-ink)'}
         />

@@ -8,6 +8,8 @@ interface Props {
   stepMm: number;
   min: number;
   max: number;
+  /** Which way it moves: up and down, or along the side. */
+  along?: boolean;
   /** Place in the drawing, px. */
   x: number;
   y: number;
@@ -20,9 +22,11 @@ interface Props {
 
 /** Something on the band to take hold of. Pointer, touch and keys go through the same arithmetic. */
 export function Grip(props: Props) {
-  const { label, value, perMm, stepMm, min, max, x, y, pxPerMm, shown, onPreview, onCommit, onCancel } =
-    props;
-  const drag = useRef<{ y: number; from: number; to: number } | null>(null);
+  const { label, value, perMm, stepMm, min, max, along, x, y, pxPerMm, shown } = props;
+  const { onPreview, onCommit, onCancel } = props;
+  const [more, less] = along ? ['ArrowRight', 'ArrowLeft'] : ['ArrowUp', 'ArrowDown'];
+  const place = (e: { clientX: number; clientY: number }) => (along ? e.clientX : -e.clientY);
+  const drag = useRef<{ at: number; from: number; to: number } | null>(null);
 
   const step = (up: number, big: boolean) =>
     onCommit(moved(value, (up * stepMm * (big ? 5 : 1)) / Math.abs(perMm), perMm, stepMm, min, max));
@@ -32,17 +36,17 @@ export function Grip(props: Props) {
       role="slider"
       tabIndex={0}
       aria-label={label}
-      aria-orientation="vertical"
+      aria-orientation={along ? 'horizontal' : 'vertical'}
       aria-valuenow={value}
       aria-valuemin={min}
       aria-valuemax={max}
       aria-valuetext={shown}
-      className="group cursor-ns-resize touch-none outline-none"
+      className={`group touch-none outline-none ${along ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
       transform={`translate(${x} ${y})`}
       onKeyDown={(e) => {
-        if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
+        if (e.key === more || e.key === less) {
           e.preventDefault();
-          step(e.key === 'ArrowUp' ? 1 : -1, e.shiftKey);
+          step(e.key === more ? 1 : -1, e.shiftKey);
         } else if (e.key === 'Escape' && drag.current) {
           drag.current = null;
           onCancel();
@@ -54,13 +58,13 @@ export function Grip(props: Props) {
         }
         e.currentTarget.setPointerCapture(e.pointerId);
         e.currentTarget.focus();
-        drag.current = { y: e.clientY, from: value, to: value };
+        drag.current = { at: place(e), from: value, to: value };
       }}
       onPointerMove={(e) => {
         if (drag.current === null) {
           return;
         }
-        const up = (drag.current.y - e.clientY) / pxPerMm;
+        const up = (place(e) - drag.current.at) / pxPerMm;
         const to = moved(drag.current.from, up, perMm, stepMm, min, max);
         if (to !== drag.current.to) {
           drag.current.to = to;
@@ -95,6 +99,7 @@ export function Grip(props: Props) {
       <circle r={11} fill="var(--color-sheet)" stroke="var(--color-pin)" strokeWidth={3} />
       <path
         d="M-3.5 -2 L0 -6 L3.5 -2 M-3.5 2 L0 6 L3.5 2"
+        transform={along ? 'rotate(90)' : undefined}
         fill="none"
         stroke="var(--color-pin)"
         strokeWidth={1.8}

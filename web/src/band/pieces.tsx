@@ -12,19 +12,20 @@ interface Props {
 /** The pieces of one dressing on the band, in mm with z up; whatever crosses the back seam shows at both ends. */
 export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: Props) {
   const paths = layout.shapes.map((s) => path(s.xz, s.closed));
-  const reach = layout.shapes.map((s) =>
-    s.xz.reduce((most, v, i) => (i % 2 === 0 ? Math.max(most, Math.abs(v)) : most), 0),
-  );
+  const reach = layout.shapes.map((s) => {
+    const xs = s.xz.filter((_, i) => i % 2 === 0);
+    return { left: Math.min(...xs), right: Math.max(...xs) };
+  });
   return (
     <g opacity={quiet ? 0.45 : 1}>
       {layout.placements.flatMap((p, i) => {
         const shape = layout.shapes[p.shape]!;
-        const far = reach[p.shape]! * p.size;
+        const { left, right } = reach[p.shape]!;
         const shifts = [0];
-        if (p.s + far > around) {
+        if (p.s + right * p.size > around + 0.01) {
           shifts.push(-around);
         }
-        if (p.s - far < 0) {
+        if (p.s + left * p.size < -0.01) {
           shifts.push(around);
         }
         return shifts.map((shift) => (

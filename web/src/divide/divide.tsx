@@ -1,31 +1,39 @@
+import { useState } from 'react';
 import { Band } from '../band/band';
+import { Grip } from '../band/grip';
 import { PlanView } from '../band/plan-view';
+import { WhatChanged } from '../measure/changed';
 import { useOpen, useTier } from '../plan/context';
-import { count, type Edit, mend, onDivision } from '../plan/edits';
+import { count, type Edit, lockMark, mend, onDivision } from '../plan/edits';
 import { Stage } from '../shell/stage';
+import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
 import { CountField, LengthField } from '../ui/typed';
 import { usePreferences } from '../units/preferences';
 import { countWord, length, lengthParts } from '../units/units';
+import { Divisions } from './divisions';
 import { Ladder } from './ladder';
 import { Marks } from './marks';
-
-const WORDS = {
-  unnoticed: 'nobody notices',
-  shows: 'shows if one looks',
-  plain: 'is plain to see',
-};
+import { Rescue } from './rescue';
+import { Ways } from './ways';
 
 /** How many, where, and what the tape will read. */
 export function Divide() {
   const { editor } = useOpen();
   const { tier, worked } = useTier();
-  const { unit } = usePreferences();
+  const { unit, tapeMm } = usePreferences();
   const { form } = worked;
-  const spec = tier.divisions[0]!;
-  const divided = worked.divisions[0]!;
+  const [wish, setWish] = useState<string | null>(null);
+  const [mark, setMark] = useState<number | null>(null);
+  const index = Math.max(
+    0,
+    tier.divisions.findIndex((d) => d.id === wish),
+  );
+  const spec = tier.divisions[index]!;
+  const divided = worked.divisions[index]!;
+  const held = mark !== null && mark < divided.count && spec.follows === undefined ? mark : null;
   const front = divided.sections[divided.frontSection]!;
   const edit = (change: Edit) => editor.edit(change);
   const change = (fn: Parameters<typeof onDivision>[2]) => edit(onDivision(tier.id, spec.id, fn));
@@ -42,17 +50,101 @@ export function Divide() {
         {divided.markInFront ? 'a mark at the front' : 'a section in the middle of the front'}
         {divided.sizes.length > 1 ? ` · ${divided.sizes.length} sizes` : ' · closes exactly'}
       </p>
-      <Band form={form} divided={divided} dressings={[]} colours={() => []} numbers mostHeight={130} />
+      <Divisions chosen={spec.id} choose={setWish} />
+      <Band
+        form={form}
+        divided={divided}
+        dressings={[]}
+        colours={() => []}
+        numbers
+        mostHeight={120}
+        onMark={spec.follows === undefined ? setMark : undefined}
+      >
+        {(scale) =>
+          held === null ? null : (
+            <Grip
+              along
+              label={`Mark ${held + 1}`}
+              value={divided.marks[held]!.s}
+              perMm={1}
+              stepMm={tapeMm}
+              min={0}
+              max={form.foot.mm - tapeMm}
+              x={scale.x(divided.marks[held]!.s)}
+              y={scale.y(0)}
+              pxPerMm={scale.k}
+              shown={length(divided.marks[held]!.s, unit)}
+              onPreview={(s) => editor.preview(lockMark(tier.id, spec.id, held, s))}
+              onCommit={(s) => void edit(lockMark(tier.id, spec.id, held, s))}
+              onCancel={() => editor.letGo()}
+            />
+          )
+        }
+      </Band>
+      {spec.follows === undefined ? (
+        <p className="note flex min-h-11 flex-wrap items-center gap-x-3">
+          Press a notch to move its mark by hand.
+          {spec.locked.length > 0 ? (
+            <Button look="pin" className="px-1.5" onClick={() => change((d) => ({ ...d, locked: [] }))}>
+              Free {spec.locked.length === 1 ? 'the mark' : `the ${spec.locked.length} marks`} moved by hand
+            </Button>
+          ) : null}
+        </p>
+      ) : (
+        <p className="note">
+          Uses the marks of {spec.follows.division}: each section in {spec.follows.into}.
+        </p>
+      )}
       <div className="mt-5 mb-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <h2 className="heading">Counts that close</h2>
         <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
-          <LengthField
-            label="A section about"
-            field="wanted"
-            mm={spec.wanted ?? null}
-            mayBeEmpty
-            placeholder={length(divided.ladder.wanted, unit)}
-            onLength={(mm) => change((d) => (mm === null ? without(d, 'wanted') : { ...d, wanted: mm }))}
+          {spec.items ? (
+            <>
+              <LengthField
+                label="Piece across"
+                field="items.width"
+                mm={spec.items.width}
+                onLength={(mm) =>
+                  change((d) => ({ ...d, items: { ...spec.items!, width: mm ?? spec.items!.width } }))
+                }
+              />
+              <LengthField
+                label="Gap about"
+                field="items.gap"
+                mm={spec.items.gap}
+                onLength={(mm) =>
+                  change((d) => ({ ...d, items: { ...spec.items!, gap: mm ?? spec.items!.gap } }))
+                }
+              />
+              <LengthField
+                label="Gap at least"
+                field="items.leastGap"
+                mm={spec.items.leastGap}
+                onLength={(mm) => change((d) => ({ ...d, items: { ...spec.items!, leastGap: mm ?? 0 } }))}
+              />
+            </>
+          ) : (
+            <LengthField
+              label="A section about"
+              field="wanted"
+              mm={spec.wanted ?? null}
+              mayBeEmpty
+              placeholder={length(divided.ladder.wanted, unit)}
+              onLength={(mm) => change((d) => (mm === null ? without(d, 'wanted') : { ...d, wanted: mm }))}
+            />
+          )}
+          <Choice
+            label="One a section"
+            value={spec.items ? 'pieces' : 'section'}
+            options={[
+              { name: 'section', label: 'a section' },
+              { name: 'pieces', label: 'pieces with gaps' },
+            ]}
+            onChoice={(v) =>
+              void change((d) =>
+                v === 'pieces' ? { ...d, items: { width: 30, gap: 5, leastGap: 2 } } : without(d, 'items'),
+              )
+            }
           />
           <CountField label="Sections" value={spec.count} onCount={(n) => edit(count(tier.id, spec.id, n))} />
         </div>
@@ -94,6 +186,9 @@ export function Divide() {
           <Marks divided={divided} />
         </div>
       </div>
+      <div className="mt-6">
+        <Ways tier={tier.id} division={spec.id} />
+      </div>
     </>
   );
 
@@ -105,7 +200,9 @@ export function Divide() {
         {chord ? <Lead number={chord.number} unit={chord.unit} words="with a stiff rule" /> : null}
         <Lead number={String(divided.count)} unit="" words={divided.count === 1 ? 'mark' : 'marks'} />
       </div>
+      <WhatChanged />
       <dl>
+        {divided.gap === undefined ? null : <Row label="Gap between pieces">{length(divided.gap, unit)}</Row>}
         <Row label="First mark from the seam">{length(divided.marks[0]!.tape, unit)}</Row>
         <Row
           label={
@@ -120,23 +217,11 @@ export function Divide() {
           </Row>
         ))}
       </dl>
-      {divided.ways.map((way) => (
-        <div
-          key={String(way.stiff)}
-          className={`border-l-4 px-3.5 py-2.5 text-[0.97rem] leading-snug ${way.closes === 'unnoticed' ? 'border-good bg-good-ground' : 'border-look bg-look-ground'}`}
-        >
-          <b className={way.closes === 'unnoticed' ? 'text-good' : 'text-look'}>
-            {way.stiff ? 'Stiff card' : 'Soft card'}
-          </b>{' '}
-          · stepped round it {way.closingGap < 0 ? 'lacks' : 'leaves'}{' '}
-          {length(Math.abs(way.closingGap), unit)}: the last section comes out {length(way.last, unit)}, which{' '}
-          {WORDS[way.closes]}.
-        </div>
-      ))}
       <Findings
         findings={divided.findings}
         onMend={(_, press) => void edit(mend({ tier: tier.id, division: spec.id }, press))}
       />
+      <Rescue key={`${tier.id}.${spec.id}.${divided.count}`} division={spec.id} />
     </>
   );
   return <Stage main={main} ledger={ledger} />;

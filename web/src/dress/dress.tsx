@@ -4,16 +4,19 @@ import { Band } from '../band/band';
 import { FrontView } from '../band/front-view';
 import { Grip } from '../band/grip';
 import { Ladder } from '../divide/ladder';
+import { WhatChanged } from '../measure/changed';
 import { useOpen, usePlan, useTier, useWorkup } from '../plan/context';
-import { addDressing, count, type Edit, freeId, mend, onTier, setting } from '../plan/edits';
+import { addDressing, count, type Edit, freeId, mend, onDressing, onTier, setting } from '../plan/edits';
 import { Stage } from '../shell/stage';
 import { AnyField } from '../ui/any-field';
 import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
 import { tell } from '../ui/toasts';
 import { useCatalogue, usePreferences } from '../units/preferences';
 import { length, quantity, quantityParts } from '../units/units';
+import { Borders, DressingZone } from './zones';
 
 /** The dressings of a tier on its band, and one of them under the hand. */
 export function Dress() {
@@ -96,6 +99,7 @@ export function Dress() {
           section={chosen ? at : undefined}
           onSection={chosen ? setSection : undefined}
           mostHeight={190}
+          borders={worked.borders}
         >
           {(scale) => {
             const grip = handle?.grips[at];
@@ -128,6 +132,7 @@ export function Dress() {
     chosen && dressing ? (
       <>
         <DressingNumbers worn={chosen} />
+        <WhatChanged />
         <div className="flex flex-col gap-3">
           {chosen.fields.map((field) => (
             <AnyField
@@ -139,12 +144,22 @@ export function Dress() {
             />
           ))}
         </div>
+        {tier.divisions.length > 1 ? (
+          <Choice
+            label="Hangs on the marks of"
+            value={dressing.division}
+            options={tier.divisions.map((d) => ({ name: d.id, label: d.id }))}
+            onChoice={(division) => void edit(onDressing(tier.id, dressing.id, (d) => ({ ...d, division })))}
+          />
+        ) : null}
+        <DressingZone key={dressing.id} dressing={dressing.id} />
         <Findings
-          findings={[...chosen.findings, ...divided.findings]}
+          findings={[...chosen.findings, ...divided.findings, ...worked.findings]}
           onMend={(_, press) =>
             void edit(mend({ tier: tier.id, division: divided.id, dressing: dressing.id }, press))
           }
         />
+        <Borders />
       </>
     ) : (
       <>
@@ -157,6 +172,8 @@ export function Dress() {
             Add a {t.name.toLowerCase()}
           </Button>
         ))}
+        <WhatChanged />
+        <Borders />
       </>
     );
   return <Stage main={main} ledger={ledger} />;

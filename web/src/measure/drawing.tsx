@@ -1,92 +1,174 @@
-import type { Form } from '../api/client';
-import { PlanView } from '../band/plan-view';
+import type { Form, TierWorkup } from '../api/client';
 import { useWidth } from '../band/size';
 import { usePreferences } from '../units/preferences';
 import { length } from '../units/units';
 
-const TALL = 292;
+const TALL = 268;
 
-/** The tier to scale, from the front and from above, with the sizes that are in force: read ones dark, planned ones light. */
-export function MeasureDrawing({ form }: { form: Form }) {
-  const { unit } = usePreferences();
+interface Props {
+  tiers: readonly TierWorkup[];
+  chosen: string;
+}
+
+/** The stack to scale, from the front and from above; sizes in force, read ones dark, planned ones light. */
+export function StackDrawing({ tiers, chosen }: Props) {
   const [box, width] = useWidth<HTMLDivElement>(780);
-  const side = Math.min(TALL, width * 0.42);
-  const room = width - side - 24;
-  const k = Math.min(
-    (room - 150) / form.width,
-    (TALL - 96) / form.height.mm,
-    (side - 64) / Math.max(form.width, form.depth) / 0.9,
-  );
-  const w = form.width * k;
-  const h = form.height.mm * k;
-  const cx = room / 2 - 10;
-  const foot = TALL - 62;
-  const narrow = form.top.mm / form.foot.mm;
-  const tone = (readings: number) => (readings > 0 ? 'fill-ink font-semibold' : 'fill-soft');
+  const side = Math.min(TALL, Math.floor(width * 0.36));
   return (
-    <div ref={box} className="flex items-center gap-6">
-      <svg
-        width={room}
-        height={TALL}
-        role="img"
-        aria-label="The tier from the front, to scale"
-        className="block"
-      >
-        <line x1={24} x2={room - 24} y1={foot} y2={foot} stroke="var(--color-ink)" strokeWidth={3} />
-        <path
-          d={`M${cx - w / 2} ${foot}L${cx - (w / 2) * narrow} ${foot - h}H${cx + (w / 2) * narrow}L${cx + w / 2} ${foot}Z`}
-          fill="var(--color-sheet)"
-          stroke="var(--color-ink)"
-          strokeWidth={1.8}
-        />
-        <line
-          x1={cx}
-          x2={cx}
-          y1={foot - h - 18}
-          y2={foot}
-          stroke="var(--color-pin)"
-          strokeDasharray="2 4"
-          strokeWidth={1.4}
-        />
-        <text x={cx} y={foot - h - 24} textAnchor="middle" className="fill-pin text-[14px] font-semibold">
-          front
-        </text>
-        <Dimension x1={cx - w / 2} x2={cx + w / 2} y={foot + 22} />
-        <text x={cx} y={foot + 46} textAnchor="middle" className={`text-[16px] ${tone(form.foot.readings)}`}>
-          {length(form.width, unit)} wide
-        </text>
-        <Tape x={cx + 70} y={foot + 34} shown={form.foot.readings > 0} />
-        <g transform={`translate(${cx + w / 2 + 22} ${foot}) rotate(-90)`}>
-          <Dimension x1={0} x2={h} y={0} />
-        </g>
-        <text
-          x={cx + w / 2 + 34}
-          y={foot - h / 2 + 5}
-          className={`text-[16px] ${tone(form.height.readings)}`}
-        >
-          {length(form.height.mm, unit)}
-        </text>
-      </svg>
-      <PlanView form={form} size={side} words={length(form.foot.mm, unit)} />
+    <div ref={box} className="flex items-center gap-5">
+      <FromFront tiers={tiers} chosen={chosen} width={width - side - 20} />
+      <FromAbove tiers={tiers} chosen={chosen} size={side} />
     </div>
   );
 }
 
-function Dimension({ x1, x2, y }: { x1: number; x2: number; y: number }) {
+function FromFront({ tiers, chosen, width }: Props & { width: number }) {
+  const { unit } = usePreferences();
+  const wide = Math.max(...tiers.map((t) => t.form.width));
+  const tall = tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
+  const k = Math.min((width - 210) / wide, (TALL - 74) / tall);
+  const cx = width / 2 - 20;
+  let foot = TALL - 46;
+  const base = foot;
+  const tone = (readings: number) => (readings > 0 ? 'fill-ink font-semibold' : 'fill-soft');
   return (
-    <g stroke="var(--color-soft)" strokeWidth={1.2}>
-      <line x1={x1} x2={x2} y1={y} y2={y} />
-      <line x1={x1} x2={x1} y1={y - 6} y2={y + 6} />
-      <line x1={x2} x2={x2} y1={y - 6} y2={y + 6} />
-    </g>
+    <svg
+      width={width}
+      height={TALL}
+      role="img"
+      aria-label="The stack from the front, to scale"
+      className="block"
+    >
+      <line
+        x1={cx - (wide * k) / 2 - 40}
+        x2={cx + (wide * k) / 2 + 40}
+        y1={base}
+        y2={base}
+        stroke="var(--color-ink)"
+        strokeWidth={3}
+      />
+      {tiers.map((t, i) => {
+        const { form } = t;
+        const half = (form.width * k) / 2;
+        const narrow = form.top.mm / form.foot.mm;
+        const low = foot;
+        const top = low - form.height.mm * k;
+        foot = top;
+        const on = t.id === chosen;
+        const above = tiers[i + 1]?.form;
+        const ledge = above ? (form.width * narrow - above.width) / 2 : null;
+        return (
+          <g key={t.id}>
+            <path
+              d={`M${cx - half} ${low}L${cx - half * narrow} ${top}H${cx + half * narrow}L${cx + half} ${low}Z`}
+              fill={on ? 'var(--color-wash)' : 'var(--color-sheet)'}
+              stroke="var(--color-ink)"
+              strokeWidth={on ? 2.4 : 1.3}
+            />
+            {ledge !== null && Math.abs(ledge) > 0.5 ? (
+              <text x={cx - half - 8} y={top + 14} textAnchor="end" className="fill-soft text-[13px]">
+                {ledge > 0 ? `ledge ${length(ledge, unit)}` : `hangs over ${length(-ledge, unit)}`}
+              </text>
+            ) : null}
+            {on ? (
+              <>
+                <g stroke="var(--color-soft)" strokeWidth={1.2}>
+                  <path d={`M${cx + half + 16} ${low}V${top}m-6 0h12m-12 ${low - top}h12`} fill="none" />
+                </g>
+                <text
+                  x={cx + half + 28}
+                  y={(low + top) / 2 + 5}
+                  className={`text-[16px] ${tone(form.height.readings)}`}
+                >
+                  {length(form.height.mm, unit)}
+                </text>
+                <g stroke="var(--color-soft)" strokeWidth={1.2}>
+                  <path
+                    d={`M${cx - half} ${base + 14}H${cx + half}m0 -5v10m${-2 * half} -10v10`}
+                    fill="none"
+                  />
+                </g>
+                <text
+                  x={cx}
+                  y={base + 36}
+                  textAnchor="middle"
+                  className={`text-[16px] ${tone(form.foot.readings)}`}
+                >
+                  {length(form.width, unit)} wide
+                </text>
+                {form.foot.readings > 0 ? <TapeSign x={cx + 66} y={base + 24} /> : null}
+              </>
+            ) : null}
+          </g>
+        );
+      })}
+      <line
+        x1={cx}
+        x2={cx}
+        y1={foot - 12}
+        y2={base}
+        stroke="var(--color-pin)"
+        strokeDasharray="2 4"
+        strokeWidth={1.4}
+      />
+      <text x={cx} y={foot - 15} textAnchor="middle" className="fill-pin text-[14px] font-semibold">
+        front
+      </text>
+    </svg>
+  );
+}
+
+function FromAbove({ tiers, chosen, size }: Props & { size: number }) {
+  const { unit } = usePreferences();
+  const k = (size - 34) / Math.max(...tiers.map((t) => Math.max(t.form.width, t.form.depth)));
+  const c = (size - 14) / 2;
+  const ring = (points: Form['outline']) =>
+    points.length === 0
+      ? ''
+      : `${points.map((p, i) => `${i === 0 ? 'M' : 'L'}${(c + p.x * k).toFixed(2)} ${(c - p.y * k).toFixed(2)}`).join('')}Z`;
+  const on = tiers.find((t) => t.id === chosen) ?? tiers[0]!;
+  const front = c - Math.min(...on.form.outline.map((p) => p.y)) * k;
+  const words = `${length(on.form.foot.mm, unit)} round`;
+  return (
+    <svg
+      width={size}
+      height={size}
+      role="img"
+      aria-label="The stack from above, front at the bottom"
+      className="block"
+    >
+      {tiers.map((t) => (
+        <g key={t.id}>
+          <path
+            d={ring(t.form.outline)}
+            fill={t.id === chosen ? 'var(--color-wash)' : 'var(--color-sheet)'}
+            stroke="var(--color-ink)"
+            strokeWidth={t.id === chosen ? 2.4 : 1.2}
+          />
+          <path d={ring(t.form.hole)} fill="var(--color-paper)" stroke="var(--color-ink)" strokeWidth={1.2} />
+        </g>
+      ))}
+      <text
+        x={c}
+        y={c + 5}
+        textAnchor="middle"
+        className="fill-ink text-[15px] font-semibold"
+        stroke="var(--color-sheet)"
+        strokeWidth={4}
+        paintOrder="stroke"
+      >
+        {words}
+      </text>
+      <line x1={c} x2={c} y1={front - 10} y2={front + 10} stroke="var(--color-pin)" strokeWidth={2} />
+      <text x={c} y={size - 2} textAnchor="middle" className="fill-pin text-[14px] font-semibold">
+        front
+      </text>
+    </svg>
   );
 }
 
 /** The small sign of a tape: this size was read. */
-function Tape({ x, y, shown }: { x: number; y: number; shown: boolean }) {
-  if (!shown) {
-    return null;
-  }
+function TapeSign({ x, y }: { x: number; y: number }) {
   return (
     <g transform={`translate(${x} ${y})`}>
       <title>read with the tape</title>

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Copy, FileUp, Pencil, Plus, Trash2 } from 'lucide-react';
+import { FileUp, Plus, Search } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, type PlanLine, problemOf } from '../api/client';
@@ -7,8 +7,11 @@ import { Brand } from '../shell/brand';
 import { HelpButton } from '../shell/help';
 import { UnitMenu } from '../shell/unit-menu';
 import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
 import { tell, tellBad } from '../ui/toasts';
+import { FILTERS, type Filter, fits } from './filter';
 import { NameAndDay } from './name-and-day';
+import { OrderRow } from './row';
 
 /** A plan file is some kilobytes; far past this it is something else, and not worth sending. */
 const MOST_BYTES = 4 * 1024 * 1024;
@@ -20,6 +23,8 @@ export function Orders() {
   const plans = useQuery({ queryKey: ['plans'], queryFn: api.plans });
   const names = useQuery({ queryKey: ['names'], queryFn: api.names, staleTime: Number.POSITIVE_INFINITY });
   const [naming, setNaming] = useState<PlanLine | 'new' | null>(null);
+  const [typed, setTyped] = useState('');
+  const [filter, setFilter] = useState<Filter>('open');
   const [badFile, setBadFile] = useState<string | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const again = () => client.invalidateQueries({ queryKey: ['plans'] });
@@ -50,17 +55,24 @@ export function Orders() {
     }
   };
 
-  const lines = plans.data ?? [];
+  const all = plans.data ?? [];
+  const lines = all.filter((p) => fits(p, filter, typed, Date.now()));
   return (
     <div className="min-h-dvh">
       <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
         <Brand under={names.data?.workshop ?? ''} />
         <div className="flex items-center">
+          <Link
+            to="/cupboard"
+            className="inline-flex min-h-11 items-center rounded-md px-3 text-ink no-underline hover:bg-ink/8"
+          >
+            Cupboard
+          </Link>
           <UnitMenu />
           <HelpButton />
         </div>
       </header>
-      <main className="mx-auto max-w-4xl px-6 py-8">
+      <main className="mx-auto max-w-5xl px-6 py-8">
         <div className="mb-5 flex flex-wrap items-end justify-between gap-3">
           <div>
             <h1 className="font-display text-[1.9rem] leading-tight font-bold">Orders</h1>
@@ -103,7 +115,7 @@ export function Orders() {
             </Button>
           </div>
         ) : null}
-        {plans.data && lines.length === 0 ? (
+        {plans.data && all.length === 0 ? (
           <div className="border border-dashed border-ink/40 px-6 py-10 text-center">
             <p className="heading mb-1">No orders yet</p>
             <p className="note mb-5">Begin with one tier: its size, or the tape around it.</p>
@@ -112,12 +124,50 @@ export function Orders() {
             </Button>
           </div>
         ) : null}
+        {all.length > 0 ? (
+          <div className="mb-4 flex flex-wrap items-center gap-4">
+            <label className="relative block">
+              <span className="sr-only">Search orders</span>
+              <Search size={18} aria-hidden className="absolute top-3 left-3 text-soft" />
+              <input
+                value={typed}
+                onChange={(e) => setTyped(e.currentTarget.value)}
+                placeholder="Name, client or place"
+                className="min-h-11 w-72 rounded-md border border-ink/45 bg-sheet pr-3 pl-10"
+              />
+            </label>
+            <Choice hideLabel label="Which orders" value={filter} options={FILTERS} onChoice={setFilter} />
+          </div>
+        ) : null}
+        {all.length > 0 && lines.length === 0 ? (
+          <p className="note py-6">
+            No order fits.{' '}
+            <Button
+              look="pin"
+              onClick={() => {
+                setTyped('');
+                setFilter('all');
+              }}
+            >
+              Show all
+            </Button>
+          </p>
+        ) : null}
         <ul aria-label="Orders" className="border-t-[1.5px] border-ink">
           {lines.map((line) => (
             <OrderRow
               key={line.id}
               line={line}
               onName={() => setNaming(line)}
+              onArchive={() =>
+                tried(async () => {
+                  await api.archive(line.id, !line.archived);
+                  tell(`${line.name} is ${line.archived ? 'back in work' : 'archived'}.`, {
+                    label: 'Undo',
+                    run: () => void tried(() => api.archive(line.id, line.archived)),
+                  });
+                })
+              }
               onCopy={() =>
                 tried(async () => {
                   await api.copy(line.id, `${line.name.slice(0, 113)}, copy`);
@@ -150,64 +200,5 @@ export function Orders() {
         />
       ) : null}
     </div>
-  );
-}
-
-interface RowProps {
-  line: PlanLine;
-  onName: () => void;
-  onCopy: () => void;
-  onDelete: () => void;
-}
-
-function OrderRow({ line, onName, onCopy, onDelete }: RowProps) {
-  const at = line.readyBy ? new Date(line.readyBy) : null;
-  const part = (options: Intl.DateTimeFormatOptions) => at?.toLocaleDateString('en-GB', options) ?? '';
-  return (
-    <li className="grid grid-cols-[5.5rem_minmax(0,1fr)_auto] items-center gap-4 border-b border-ink/25 py-2.5">
-      <div className="text-center leading-tight">
-        {at ? (
-          <>
-            <div className="note">{part({ weekday: 'short' })}</div>
-            <div className="font-display text-[1.7rem] leading-none font-bold">
-              {part({ day: 'numeric' })}
-            </div>
-            <div className="note">
-              {part({
-                month: 'short',
-                year: at.getFullYear() === new Date().getFullYear() ? undefined : 'numeric',
-              })}
-            </div>
-          </>
-        ) : (
-          <div className="note">no day yet</div>
-        )}
-      </div>
-      <Link
-        to={`/plan/${line.id}/measure`}
-        className="block min-w-0 rounded-md py-2 text-ink no-underline hover:text-pin"
-      >
-        <span className="block truncate font-display text-[1.2rem] font-semibold">{line.name}</span>
-        <span className="note">
-          {line.readyBy ? `needed at ${line.readyBy.slice(11, 16)}` : 'say when it is needed'}
-        </span>
-      </Link>
-      <div className="flex">
-        <Button
-          look="quiet"
-          onClick={onName}
-          aria-label={`Name and day of ${line.name}`}
-          title="Name and day"
-        >
-          <Pencil size={18} aria-hidden />
-        </Button>
-        <Button look="quiet" onClick={onCopy} aria-label={`Copy ${line.name}`} title="Copy">
-          <Copy size={18} aria-hidden />
-        </Button>
-        <Button look="quiet" onClick={onDelete} aria-label={`Delete ${line.name}`} title="Delete">
-          <Trash2 size={18} aria-hidden />
-        </Button>
-      </div>
-    </li>
   );
 }

@@ -1,6 +1,23 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../api/client';
-import { addDressing, count, freeId, mend, onDivision, reading, setting } from './edits';
+import {
+  acceptReadings,
+  addBorder,
+  addDivision,
+  addDressing,
+  addReading,
+  copyTier,
+  count,
+  freeId,
+  lockMark,
+  mend,
+  moveTier,
+  onDivision,
+  removeDivision,
+  removeReading,
+  removeTier,
+  setting,
+} from './edits';
 import { begin, commit, redo, undo } from './history';
 import { samplePlan } from './sample';
 
@@ -22,10 +39,45 @@ describe('edits', () => {
     expect(tier(count('top', 'marks', 6)(locked)).divisions[0]!.locked).toHaveLength(0);
   });
 
-  it('a reading replaces the one before it and can be taken away', () => {
-    const read = reading('top', 'foot', 729, '2026-12-11T10:00')(samplePlan());
-    expect(tier(read).readings.map((r) => r.mm)).toEqual([729]);
-    expect(tier(reading('top', 'foot', null, '')(read)).readings).toEqual([]);
+  it('readings are gathered beside what was accepted, until they are accepted', () => {
+    const read = addReading('top', { what: 'foot', mm: 729, spot: 0 })(samplePlan());
+    expect(tier(read).readings.map((r) => r.mm)).toEqual([731, 729]);
+    expect(tier(read).accepted?.map((r) => r.mm)).toEqual([731]);
+    const less = removeReading('top', 0)(read);
+    expect(tier(less).readings.map((r) => r.mm)).toEqual([729]);
+    expect(tier(less).accepted?.map((r) => r.mm)).toEqual([731]);
+    expect(tier(acceptReadings('top')(less))).not.toHaveProperty('accepted');
+  });
+
+  it('tiers are copied above themselves, moved, and taken out', () => {
+    const two = copyTier('top')(samplePlan());
+    expect(two.tiers.map((t) => t.id)).toEqual(['top', 'tier']);
+    expect(moveTier('top', 1)(two).tiers.map((t) => t.id)).toEqual(['tier', 'top']);
+    expect(moveTier('top', 99)(two).tiers.map((t) => t.id)).toEqual(['tier', 'top']);
+    expect(moveTier('top', 0)(two)).toBe(two);
+    expect(removeTier('top')(two).tiers.map((t) => t.id)).toEqual(['tier']);
+  });
+
+  it('a mark moved by hand holds in its place', () => {
+    const moved = lockMark('top', 'marks', 1, 150)(lockMark('top', 'marks', 3, 440)(samplePlan()));
+    expect(tier(lockMark('top', 'marks', 1, 152)(moved)).divisions[0]!.locked).toEqual([
+      { mark: 1, s: 152 },
+      { mark: 3, s: 440 },
+    ]);
+  });
+
+  it('a division that goes leaves its dressings to the first', () => {
+    const more = addDivision('top')(
+      addDivision('top', { division: 'marks', into: 2, every: 1 })(samplePlan()),
+    );
+    expect(tier(more).divisions.map((d) => d.id)).toEqual(['marks', 'halves', 'marks-2']);
+    const left = removeDivision('top', 'marks')(more);
+    expect(tier(left).divisions.map((d) => d.id)).toEqual(['marks-2']);
+    expect(tier(left).dressings[0]!.division).toBe('marks-2');
+  });
+
+  it.each(['foot', 'top'] as const)('a border at the %s is measured from there', (edge) => {
+    expect(tier(addBorder('top', edge)(samplePlan())).borders[0]!.zone.from.edge).toBe(edge);
   });
 
   it('a new dressing has a name of its own', () => {
@@ -39,6 +91,8 @@ describe('edits', () => {
     ['division', 'count', 3, (p: Plan) => tier(p).divisions[0]!.count],
     ['division', 'front', 'mark', (p: Plan) => tier(p).divisions[0]!.front],
     ['tier', 'height', 90, (p: Plan) => tier(p).height],
+    ['dressing', 'covers', true, (p: Plan) => tier(p).dressings[0]!.covers],
+    ['dressing', 'zone', undefined, (p: Plan) => tier(p).dressings[0]!.zone],
   ] as const)('a mend edits the %s %s', (target, field, value, got) => {
     const label = { template: '', quantities: [] };
     const place = { tier: 'top', division: 'marks', dressing: 'swags' };

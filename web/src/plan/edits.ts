@@ -1,4 +1,4 @@
-import type { DivisionSpec, Dressing, Mend, Plan, Reading, Tier } from '../api/client';
+import type { Border, DivisionSpec, Dressing, Mend, Plan, Reading, Tier } from '../api/client';
 
 /** An edit is a pure function of documents; what it does not touch keeps its identity. */
 export type Edit = (plan: Plan) => Plan;
@@ -27,12 +27,112 @@ export function count(tier: string, division: string, n: number): Edit {
   return onDivision(tier, division, (d) => (d.count === n ? d : { ...d, count: n, locked: [] }));
 }
 
-/** The one reading of a kind that is not a height replaces those before it; none takes them away. */
-export function reading(tier: string, what: Reading['what'], mm: number | null, at: string): Edit {
+/** What was read is kept beside what was accepted before, so that what it changes can be looked at. */
+function reread(tier: Tier, readings: Reading[]): Tier {
+  return { ...tier, readings, accepted: tier.accepted ?? tier.readings };
+}
+
+export function addReading(tier: string, reading: Reading): Edit {
+  return onTier(tier, (t) => reread(t, [...t.readings, reading]));
+}
+
+export function removeReading(tier: string, index: number): Edit {
+  return onTier(tier, (t) =>
+    reread(
+      t,
+      t.readings.filter((_, i) => i !== index),
+    ),
+  );
+}
+
+/** What the readings changed was looked at. */
+export function acceptReadings(tier: string): Edit {
+  return onTier(tier, ({ accepted: _, ...t }) => t);
+}
+
+export function addTier(tier: Tier): Edit {
+  return (plan) => ({ ...plan, tiers: [...plan.tiers, tier] });
+}
+
+export function copyTier(id: string): Edit {
+  return (plan) => {
+    const at = plan.tiers.findIndex((t) => t.id === id);
+    const tier = plan.tiers[at]!;
+    const copy = { ...tier, id: freeId('tier', plan.tiers), name: `${tier.name.slice(0, 52)}, copy` };
+    return { ...plan, tiers: [...plan.tiers.slice(0, at + 1), copy, ...plan.tiers.slice(at + 1)] };
+  };
+}
+
+export function removeTier(id: string): Edit {
+  return (plan) => ({ ...plan, tiers: plan.tiers.filter((t) => t.id !== id) });
+}
+
+/** Puts a tier at a place counted from the foot. */
+export function moveTier(id: string, to: number): Edit {
+  return (plan) => {
+    const tier = plan.tiers.find((t) => t.id === id);
+    const rest = plan.tiers.filter((t) => t.id !== id);
+    const at = Math.max(0, Math.min(rest.length, to));
+    return tier === undefined || plan.tiers[at] === tier
+      ? plan
+      : { ...plan, tiers: [...rest.slice(0, at), tier, ...rest.slice(at)] };
+  };
+}
+
+/** Moves a mark by hand; it holds there and the rest spreads between the marks that hold. */
+export function lockMark(tier: string, division: string, mark: number, s: number): Edit {
+  return onDivision(tier, division, (d) => ({
+    ...d,
+    locked: [...d.locked.filter((l) => l.mark !== mark), { mark, s }].sort((a, b) => a.mark - b.mark),
+  }));
+}
+
+/** A further division, standing alone or using the marks of another one again. */
+export function addDivision(tier: string, follows?: DivisionSpec['follows']): Edit {
   return onTier(tier, (t) => {
-    const others = t.readings.filter((r) => r.what !== what);
-    return { ...t, readings: mm === null ? others : [...others, { what, mm, spot: 0, at }] };
+    const base = t.divisions[0]!;
+    const id = freeId(follows ? (follows.into === 2 ? 'halves' : 'thirds') : 'marks', t.divisions);
+    const { follows: _, items: __, ...alone } = base;
+    const spec: DivisionSpec = { ...alone, id, locked: [], ...(follows ? { follows } : {}) };
+    return { ...t, divisions: [...t.divisions, spec] };
   });
+}
+
+/** A division goes; what hung on it hangs on the first one from then on. */
+export function removeDivision(tier: string, id: string): Edit {
+  return onTier(tier, (t) => {
+    const divisions = t.divisions.filter((d) => d.id !== id && d.follows?.division !== id);
+    const first = divisions[0]!.id;
+    const has = (name: string) => divisions.some((d) => d.id === name);
+    return {
+      ...t,
+      divisions,
+      dressings: t.dressings.map((d) => (has(d.division) ? d : { ...d, division: first })),
+    };
+  });
+}
+
+export function addBorder(tier: string, edge: 'foot' | 'top'): Edit {
+  return onTier(tier, (t) => {
+    const border: Border = {
+      id: freeId('border', t.borders),
+      name: edge === 'foot' ? 'Border at the foot' : 'Border at the top',
+      zone:
+        edge === 'foot'
+          ? { from: { edge, mm: 0 }, to: { edge, mm: 12 } }
+          : { from: { edge, mm: 12 }, to: { edge, mm: 0 } },
+      covers: false,
+    };
+    return { ...t, borders: [...t.borders, border] };
+  });
+}
+
+export function onBorder(tier: string, id: string, change: (border: Border) => Border): Edit {
+  return onTier(tier, (t) => ({ ...t, borders: replaced(t.borders, (b) => b.id === id, change) }));
+}
+
+export function removeBorder(tier: string, id: string): Edit {
+  return onTier(tier, (t) => ({ ...t, borders: t.borders.filter((b) => b.id !== id) }));
 }
 
 /** A name that nothing in the list has yet: `swag`, `swag-2`, … */
@@ -55,10 +155,20 @@ export function addDressing(tier: string, technique: string): Edit {
         technique,
         division: t.divisions[0]!.id,
         resting: false,
+        covers: false,
         settings: {},
       },
     ],
   }));
+}
+
+/** A field set, or taken out where there is no value. */
+function withField<T extends object>(document: T, field: string, value: unknown): T {
+  if (value !== undefined) {
+    return { ...document, [field]: value };
+  }
+  const { [field as keyof T]: _, ...rest } = document;
+  return rest as T;
 }
 
 /** Where a mend's changes go: the dressing and the division its finding is about. */
@@ -74,12 +184,14 @@ export function mend(place: MendPlace, { changes }: Mend): Edit {
     switch (target) {
       case 'setting':
         return setting(place.tier, place.dressing ?? '', field, value);
+      case 'dressing':
+        return onDressing(place.tier, place.dressing ?? '', (d) => withField(d, field, value));
       case 'division':
         return field === 'count'
           ? count(place.tier, place.division, Number(value))
-          : onDivision(place.tier, place.division, (d) => ({ ...d, [field]: value }));
+          : onDivision(place.tier, place.division, (d) => withField(d, field, value));
       default:
-        return onTier(place.tier, (t) => ({ ...t, [field]: value }));
+        return onTier(place.tier, (t) => withField(t, field, value));
     }
   });
   return (plan) => edits.reduce((changed, edit) => edit(changed), plan);

@@ -16,9 +16,17 @@ export const samplePlan = (): Plan => ({
       dummy: false,
       coats: [],
       readings: [{ what: 'foot', mm: 731, spot: 0 }],
+      borders: [],
       divisions: [{ id: 'marks', count: 5, front: 'section', liked: 'any', corners: true, locked: [] }],
       dressings: [
-        { id: 'swags', technique: 'swag', division: 'marks', resting: false, settings: { drop: 48 } },
+        {
+          id: 'swags',
+          technique: 'swag',
+          division: 'marks',
+          resting: false,
+          covers: false,
+          settings: { drop: 48 },
+        },
       ],
     },
   ],
@@ -26,7 +34,7 @@ export const samplePlan = (): Plan => ({
 
 /** A square of 100 on its side, front at the bottom, with its places every 50 mm. */
 export function squareForm(): Form {
-  const known = (mm: number) => ({ mm, nominalMm: mm, readings: 0, spreadMm: 0, read: false });
+  const known = (mm: number) => ({ mm, nominalMm: mm, readings: 0, spreadMm: 0 });
   const xy: [number, number][] = [
     [0, 50],
     [-50, 50],

@@ -4,6 +4,7 @@ import { type Problem, problemOf } from '../api/client';
 import { Divide } from '../divide/divide';
 import { Dress } from '../dress/dress';
 import { Measure } from '../measure/measure';
+import { Order } from '../order/order';
 import { OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../plan/context';
 import { type Editor, openEditor } from '../plan/editor';
 import { count } from '../plan/edits';
@@ -13,11 +14,12 @@ import { Conflict } from './conflict';
 import { GoTo, useGoTo } from './goto';
 import { useHelp } from './help';
 import { type Shortcut, useShortcuts } from './keys';
+import { PinnedPicture } from './pictures';
 import { StackRail } from './stack-rail';
 import { StageLine } from './stage-line';
 import { STAGES, type StageKey } from './stages';
 
-const SCREENS = { measure: Measure, divide: Divide, dress: Dress, print: Print };
+const SCREENS = { measure: Measure, divide: Divide, dress: Dress, print: Print, order: Order };
 
 export function PlanScreen() {
   const { id: typed, stage: wanted } = useParams();
@@ -106,11 +108,12 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
         </p>
       ) : null}
       <div className="grid flex-1 grid-cols-[150px_minmax(0,1fr)_288px] max-lg:grid-cols-[128px_minmax(0,1fr)_256px] max-md:grid-cols-1">
-        <StackRail />
+        <StackRail id={id} />
         <Screen />
       </div>
       <Conflict />
       <GoTo id={id} plan={plan} />
+      <PinnedPicture plan={id} />
     </div>
   );
 }

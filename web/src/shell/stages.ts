@@ -5,4 +5,4 @@ export const STAGES = [
   { key: 'dress', label: 'Dress' },
 ] as const;
 
-export type StageKey = (typeof STAGES)[number]['key'] | 'print';
+export type StageKey = (typeof STAGES)[number]['key'] | 'print' | 'order';

@@ -50,6 +50,7 @@ export function UnitMenu() {
             options={UNITS}
             onChoice={(unit) =>
               change({
+                ...preferences,
                 unit,
                 tapeMm: unit === 'inch' ? 1.5875 : preferences.unit === 'inch' ? 1 : preferences.tapeMm,
               })

@@ -79,7 +79,7 @@ export function TypedField(props: Typed) {
               given.current = false;
             }
           }}
-          className={`min-h-11 rounded-md border bg-sheet px-2.5 text-[1.05rem] placeholder:text-soft/80 ${wide ? 'w-full' : 'w-28'} ${
+          className={`min-h-11 rounded-md border bg-sheet px-2.5 text-[1.05rem] placeholder:font-normal placeholder:text-soft ${wide ? 'w-full' : 'w-28'} ${
             nominal ? 'font-normal text-soft' : 'font-semibold'
           } ${problem ? 'border-2 border-stop' : 'border-ink/45'}`}
         />

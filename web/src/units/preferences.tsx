@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Preferences } from '../api/client';
 
 const KEY = ['preferences'];
-const USUAL: Preferences = { unit: 'cm', tapeMm: 1 };
+const USUAL: Preferences = { unit: 'cm', tapeMm: 1, handMm: 0.7 };
 
 export const preferencesQuery = {
   queryKey: KEY,

@@ -1,6 +1,7 @@
 package sectorum.divide;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -9,6 +10,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.measure.Rounding;
+import sectorum.measure.Tape;
 
 /**
  * What can be done in the middle of the job, when k of n sections are placed and cover another length than planned
@@ -37,8 +39,20 @@ public record Rescue(double gap, List<Offer> offers) {
      * @param looks how that compares with those placed
      * @param hidden how many at the back take the difference; 0 unless it is hidden
      * @param locks marks to hold: index to s from the back seam
+     * @param ends where each section still to come begins, and the last one ends, on the tape
      */
-    public record Offer(Kind kind, int count, double size, Compare looks, int hidden, Map<Integer, Double> locks) {}
+    public record Offer(
+            Kind kind,
+            int count,
+            double size,
+            Compare looks,
+            int hidden,
+            Map<Integer, Double> locks,
+            List<Double> ends) {
+        public Offer {
+            ends = List.copyOf(ends);
+        }
+    }
 
     /**
      * @param p the tape round the side, mm
@@ -47,8 +61,9 @@ public record Rescue(double gap, List<Offer> offers) {
      * @param k sections placed, 1 to n − 1
      * @param covered s, from the first mark to the end of the last section placed, mm
      * @param size what a section was to be, mm
+     * @param tape the new marks are read on it
      */
-    public static Rescue of(double p, double first, int n, int k, double covered, double size) {
+    public static Rescue of(double p, double first, int n, int k, double covered, double size, Tape tape) {
         PLACED.check(k);
         if (k >= n) {
             throw new Refused(
@@ -74,12 +89,12 @@ public record Rescue(double gap, List<Offer> offers) {
         double end = first + covered;
         List<Offer> offers = new ArrayList<>();
         double ordinary = covered / k;
-        offers.add(even(Kind.SPREAD, n, k, left, ordinary, end, p));
+        offers.add(even(Kind.SPREAD, n, k, left, ordinary, end, p, tape));
         if (left / (n - k + 1) >= Locks.LEAST_MM && n < 500) {
-            offers.add(even(Kind.ONE_MORE, n + 1, k, left, ordinary, end, p));
+            offers.add(even(Kind.ONE_MORE, n + 1, k, left, ordinary, end, p, tape));
         }
         if (n - k > 1) {
-            offers.add(even(Kind.ONE_FEWER, n - 1, k, left, ordinary, end, p));
+            offers.add(even(Kind.ONE_FEWER, n - 1, k, left, ordinary, end, p, tape));
         }
         int hidden = (int) Rounding.ceil(Math.abs(gap) / (0.03 * size));
         if (hidden >= 1 && hidden <= n - k) {
@@ -88,14 +103,35 @@ public record Rescue(double gap, List<Offer> offers) {
             if (hidden < n - k) {
                 locks.put(n - hidden, wrapped(end + (n - k - hidden) * size, p));
             }
-            offers.add(new Offer(Kind.HIDE, n, each, Compare.of(each, size), hidden, locks));
+            List<Double> rest = new ArrayList<>(Collections.nCopies(n - k - hidden, size));
+            rest.addAll(Collections.nCopies(hidden, each));
+            offers.add(new Offer(Kind.HIDE, n, each, Compare.of(each, size), hidden, locks, ends(end, rest, p, tape)));
         }
         return new Rescue(gap, offers);
     }
 
-    private static Offer even(Kind kind, int count, int k, double left, double ordinary, double end, double p) {
+    private static Offer even(
+            Kind kind, int count, int k, double left, double ordinary, double end, double p, Tape tape) {
         double each = left / (count - k);
-        return new Offer(kind, count, each, Compare.of(each, ordinary), 0, Map.of(k, wrapped(end, p)));
+        return new Offer(
+                kind,
+                count,
+                each,
+                Compare.of(each, ordinary),
+                0,
+                Map.of(k, wrapped(end, p)),
+                ends(end, Collections.nCopies(count - k, each), p, tape));
+    }
+
+    private static List<Double> ends(double from, List<Double> sections, double p, Tape tape) {
+        List<Double> ends = new ArrayList<>(List.of(tape.read(wrapped(from, p))));
+        double at = from;
+        for (double section : sections) {
+            at += section;
+            // A hair past P is the seam itself.
+            ends.add(tape.read(at > p + Rounding.EPS ? at - p : at));
+        }
+        return ends;
     }
 
     private static double wrapped(double s, double p) {

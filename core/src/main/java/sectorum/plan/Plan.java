@@ -1,10 +1,15 @@
 package sectorum.plan;
 
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import sectorum.measure.Absent;
+import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
 
 /**
  * One cake job.
@@ -62,6 +67,35 @@ public record Plan(
     /** A plan with one round tier and nothing on it: where everybody begins. */
     public static Plan fresh(String name) {
         return new Plan(FORMAT, VERSION, name, null, Brief.EMPTY, List.of(), List.of(Tier.fresh("tier-1", "Tier")));
+    }
+
+    /**
+     * The tier that a decorator would put on top next: of the same form, about 75 mm narrower (not under 90), as high, under
+     * the same coats.
+     */
+    public Tier nextTier() {
+        Tier top = tiers.get(tiers.size() - 1);
+        double wide = top.side().outline().box()[0];
+        double share = Math.min(1, Math.max(90, wide - 75) / wide);
+        Map<String, Object> smaller = new TreeMap<>();
+        for (Field field : top.kind().fields()) {
+            if (field.kind() == Quantity.Kind.LENGTH) {
+                double scaled = Rounding.halfUp(field.number(top.sizes()) * share, 5);
+                smaller.put(field.name(), Math.max(field.min(), scaled));
+            } else if (top.sizes().get(field.name()) != null) {
+                smaller.put(field.name(), top.sizes().get(field.name()));
+            }
+        }
+        int number = tiers.size() + 1;
+        while (hasTier("tier-" + number)) {
+            number++;
+        }
+        return Tier.fresh("tier-" + number, "Tier " + number)
+                .formed(new OutlineSpec(top.outline().kind(), new Values(smaller)), top.height(), top.coats());
+    }
+
+    private boolean hasTier(String id) {
+        return tiers.stream().anyMatch(t -> t.id().equals(id));
     }
 
     /** The tier of that name; refused with the names there are. */

@@ -77,6 +77,10 @@ public record Tier(
                 List.of());
     }
 
+    Tier formed(OutlineSpec other, double high, List<Coat> under) {
+        return new Tier(id, name, other, high, null, dummy, under, readings, accepted, borders, divisions, dressings);
+    }
+
     /** Whether readings came in since their consequences were last looked at. */
     public boolean isChanged() {
         return accepted != null;

@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.divide.Division;
 import sectorum.divide.Rescue;
 import sectorum.drawing.Drawing;
+import sectorum.measure.Tape;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 
@@ -30,13 +31,13 @@ public record Workup(List<TierWorkup> tiers) {
      * @param placed sections done, from the first mark on
      * @param reads where the last of them ends, mm from the back seam
      */
-    public static Rescue rescue(Tier tier, String division, int placed, double reads) {
+    public static Rescue rescue(Tier tier, String division, int placed, double reads, Tape tape) {
         Division planned = DivisionWork.closing(
                 WaysToMark.spec(tier, division), tier, tier.side().outline());
         double p = planned.around();
         double first = planned.mark(0).s();
         double covered = reads > first ? reads - first : reads - first + p;
-        return Rescue.of(p, first, planned.count(), placed, covered, p / planned.count());
+        return Rescue.of(p, first, planned.count(), placed, covered, p / planned.count(), tape);
     }
 
     /** The templates of one tier, in the order in which they are used. */

@@ -86,7 +86,7 @@ class WaysTest {
     @Test
     @DisplayName("6 of 11 placed, covering 402 of 731, size 66.45: spread 65.8 each, gap −3.25")
     void rescueOfTheHandbook() {
-        Rescue rescue = Rescue.of(731, 0, 11, 6, 402, 66.45);
+        Rescue rescue = Rescue.of(731, 0, 11, 6, 402, 66.45, new Tape(1));
         assertThat(rescue.gap()).isCloseTo(-3.25, within(1e-9));
         Rescue.Offer spread = rescue.offers().get(0);
         assertThat(spread.size()).isCloseTo(65.8, within(1e-9));
@@ -94,13 +94,14 @@ class WaysTest {
         Division marks = Division.of(TAPED, 11, Front.SECTION, spread.locks(), true);
         assertThat(marks.mark(6).s()).isCloseTo(402, within(1e-9));
         assertThat(marks.section(10)).isCloseTo(65.8, within(1e-9));
+        assertThat(spread.ends()).containsExactly(402., 468., 534., 599., 665., 731.);
     }
 
     @Test
     @DisplayName("a gap of 9 on sections of 66.45 hides in the last 5")
     void hidingOfTheHandbook() {
         // 5 of 11 placed and 9 short of what they should cover
-        Rescue rescue = Rescue.of(731, 0, 11, 5, 731 - 6 * 66.45 - 9, 66.45);
+        Rescue rescue = Rescue.of(731, 0, 11, 5, 731 - 6 * 66.45 - 9, 66.45, new Tape(1));
         assertThat(rescue.gap()).isCloseTo(9, within(1e-9));
         Rescue.Offer hide = rescue.offers().get(rescue.offers().size() - 1);
         assertThat(hide.kind()).isEqualTo(Rescue.Kind.HIDE);
@@ -123,7 +124,8 @@ class WaysTest {
         if (p - covered < 5 * (n - k)) {
             return;
         }
-        for (Rescue.Offer offer : Rescue.of(p, first, n, k, covered, p / n).offers()) {
+        for (Rescue.Offer offer :
+                Rescue.of(p, first, n, k, covered, p / n, new Tape(1)).offers()) {
             if (offer.locks().values().stream().anyMatch(s -> s < first)) {
                 continue; // past the seam: tested by name below
             }
@@ -142,15 +144,16 @@ class WaysTest {
     @ParameterizedTest
     @CsvSource({"11, 11, 402", "11, 0, 402", "11, 6, 730", "11, 6, -5", "11, 6, 800"})
     void rescueThatCannotBeIsToldWhy(int n, int k, double covered) {
-        assertThatThrownBy(() -> Rescue.of(731, 0, n, k, covered, 66.45)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> Rescue.of(731, 0, n, k, covered, 66.45, new Tape(1)))
+                .isInstanceOf(Refused.class);
     }
 
     @Test
     void nothingIsHiddenWhereTheRestIsTooLittle() {
-        assertThat(Rescue.of(731, 0, 11, 10, 600, 66.45).offers())
+        assertThat(Rescue.of(731, 0, 11, 10, 600, 66.45, new Tape(1)).offers())
                 .extracting(Rescue.Offer::kind)
                 .containsExactly(Rescue.Kind.SPREAD, Rescue.Kind.ONE_MORE);
-        assertThat(Rescue.of(731, 0, 10, 5, 365.5, 73.1).offers())
+        assertThat(Rescue.of(731, 0, 10, 5, 365.5, 73.1, new Tape(1)).offers())
                 .extracting(Rescue.Offer::kind)
                 .doesNotContain(Rescue.Kind.HIDE);
     }

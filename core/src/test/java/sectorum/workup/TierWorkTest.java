@@ -25,6 +25,7 @@ import sectorum.plan.Border;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.Layers;
+import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.side.Reading;
@@ -180,6 +181,29 @@ class TierWorkTest {
     @CsvSource({"FOOT, 628.3, 2, 640.866", "FOOT, 628.3, 0, 628.3", "HEIGHT, 110, 3.5, 113.5"})
     void aReadingTakenUnderACoatGrowsByIt(Reading.What what, double mm, double coat, double finished) {
         assertThat(new Reading(what, mm, 0, null, null, coat).finished()).isCloseTo(finished, within(5e-4));
+    }
+
+    @ParameterizedTest
+    @EnumSource(OutlineKind.class)
+    void theNextTierIsOfTheSameFormAndNarrower(OutlineKind kind) {
+        Plan plan = new Plan(
+                Plan.FORMAT,
+                1,
+                "x",
+                null,
+                null,
+                null,
+                List.of(Tiers.round().outline(kind.key()).tier()));
+        for (int i = 0; i < 7; i++) {
+            Tier next = plan.nextTier();
+            double below = plan.tiers().get(i).side().outline().box()[0];
+            assertThat(next.kind()).isEqualTo(kind);
+            assertThat(next.side().outline().box()[0]).isLessThanOrEqualTo(below + 1e-6);
+            List<Tier> higher = new java.util.ArrayList<>(plan.tiers());
+            higher.add(next);
+            plan = new Plan(Plan.FORMAT, 1, "x", null, null, null, higher);
+        }
+        assertThat(Workup.of(plan, Tiers.BENCH).tiers()).hasSize(8);
     }
 
     @Test

@@ -4,8 +4,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
@@ -76,7 +78,10 @@ public class DemoWorkshop implements SmartInitializingSingleton {
         if (sample.inDays() == 0) {
             return plan;
         }
-        LocalDateTime at = LocalDate.now(clock).plusDays(sample.inDays()).atTime(sample.hour(), 0);
+        LocalDateTime at = LocalDate.now(clock)
+                .plusDays(sample.inDays())
+                .with(TemporalAdjusters.previousOrSame(DayOfWeek.SATURDAY))
+                .atTime(sample.hour(), 0);
         return plan.readyBy(at.toString());
     }
 }

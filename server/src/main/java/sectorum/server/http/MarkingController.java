@@ -70,6 +70,11 @@ class MarkingController {
 
     @PostMapping("/api/rescue")
     Rescue rescue(@RequestBody Stuck stuck) {
-        return Workup.rescue(stuck.plan().tier(stuck.tier()), stuck.division(), stuck.placed(), stuck.reads());
+        return Workup.rescue(
+                stuck.plan().tier(stuck.tier()),
+                stuck.division(),
+                stuck.placed(),
+                stuck.reads(),
+                turn.person().preferences().bench().tape());
     }
 }

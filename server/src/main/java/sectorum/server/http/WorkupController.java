@@ -23,6 +23,12 @@ class WorkupController {
     private final Cache<Key, TierWorkup> worked =
             Caffeine.newBuilder().maximumSize(500).build();
 
+    /** The tier that would go on top of this plan next. */
+    @PostMapping("/api/next-tier")
+    Tier next(@RequestBody Plan plan) {
+        return plan.nextTier();
+    }
+
     /**
      * Works a plan up.
      *

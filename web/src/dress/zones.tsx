@@ -1,0 +1,127 @@
+import { Plus, X } from 'lucide-react';
+import type { Problem, ZoneSpec } from '../api/client';
+import { useOpen, useTier } from '../plan/context';
+import { addBorder, onBorder, onDressing, removeBorder } from '../plan/edits';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { LengthField, WordsField } from '../ui/typed';
+
+interface ZoneProps {
+  zone: ZoneSpec;
+  onZone: (zone: ZoneSpec) => Promise<Problem | null>;
+}
+
+/** A zone as one measures it: each edge from the foot or from the top. */
+function ZoneFields({ zone, onZone }: ZoneProps) {
+  const edges = [
+    ['from', 'Lower edge'],
+    ['to', 'Upper edge'],
+  ] as const;
+  return (
+    <div className="flex flex-col gap-2">
+      {edges.map(([end, label]) => (
+        <div key={end} className="flex items-end gap-2">
+          <LengthField
+            label={label}
+            field="zone"
+            mm={zone[end].mm}
+            onLength={async (mm) => (mm === null ? null : onZone({ ...zone, [end]: { ...zone[end], mm } }))}
+          />
+          <Choice
+            hideLabel
+            label={`${label} measured from`}
+            value={zone[end].edge}
+            options={[
+              { name: 'foot', label: 'foot' },
+              { name: 'top', label: 'top' },
+            ]}
+            onChoice={(edge) => void onZone({ ...zone, [end]: { ...zone[end], edge } })}
+          />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** The heights that a dressing may use: its usual ones, or told. */
+export function DressingZone({ dressing }: { dressing: string }) {
+  const { editor } = useOpen();
+  const { tier, worked } = useTier();
+  const spec = tier.dressings.find((d) => d.id === dressing)!;
+  const zone = worked.dressings.find((w) => w.id === dressing)!.zone;
+  const change = (fn: Parameters<typeof onDressing>[2]) => editor.edit(onDressing(tier.id, dressing, fn));
+  const told: ZoneSpec = { from: { edge: 'foot', mm: zone.foot }, to: { edge: 'foot', mm: zone.top } };
+  return (
+    <div className="flex flex-col gap-2">
+      <Choice
+        label="Zone"
+        value={spec.zone ? 'told' : 'usual'}
+        options={[
+          { name: 'usual', label: 'the usual' },
+          { name: 'told', label: 'told' },
+        ]}
+        onChoice={(v) => void change(({ zone: _, ...d }) => (v === 'told' ? { ...d, zone: told } : d))}
+      />
+      {spec.zone ? <ZoneFields zone={spec.zone} onZone={(z) => change((d) => ({ ...d, zone: z }))} /> : null}
+    </div>
+  );
+}
+
+/** Strips of the side that are spoken for. */
+export function Borders() {
+  const { editor } = useOpen();
+  const { tier } = useTier();
+  return (
+    <section aria-label="Borders">
+      <h2 className="font-semibold">Borders and bands</h2>
+      {tier.borders.map((border) => (
+        <details key={border.id} className="border-b border-ink/20 py-1">
+          <summary className="flex min-h-11 cursor-pointer items-center justify-between">
+            <span>{border.name}</span>
+            <button
+              type="button"
+              aria-label={`Take ${border.name} off`}
+              onClick={(e) => {
+                e.preventDefault();
+                void editor.edit(removeBorder(tier.id, border.id));
+              }}
+              className="grid size-11 place-items-center rounded-md hover:bg-ink/8"
+            >
+              <X size={16} aria-hidden />
+            </button>
+          </summary>
+          <div className="flex flex-col gap-2 pb-2">
+            <WordsField
+              label="Called"
+              value={border.name}
+              onWords={(name) => editor.edit(onBorder(tier.id, border.id, (b) => ({ ...b, name })))}
+            />
+            <ZoneFields
+              zone={border.zone}
+              onZone={(zone) => editor.edit(onBorder(tier.id, border.id, (b) => ({ ...b, zone })))}
+            />
+            <Choice
+              label="It"
+              value={border.covers ? 'covers' : 'claims'}
+              options={[
+                { name: 'claims', label: 'takes its height' },
+                { name: 'covers', label: 'lies on top' },
+              ]}
+              onChoice={(v) =>
+                void editor.edit(onBorder(tier.id, border.id, (b) => ({ ...b, covers: v === 'covers' })))
+              }
+            />
+          </div>
+        </details>
+      ))}
+      <div className="flex flex-col items-start">
+        <Button look="pin" className="px-1.5" onClick={() => editor.edit(addBorder(tier.id, 'foot'))}>
+          <Plus size={16} aria-hidden /> Border at the foot
+        </Button>
+        <Button look="pin" className="px-1.5" onClick={() => editor.edit(addBorder(tier.id, 'top'))}>
+          <Plus size={16} aria-hidden /> Border at the top
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,135 @@
+import { Archive, ArchiveRestore, Copy, Pencil, Trash2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import type { PlanLine } from '../api/client';
+import { Button } from '../ui/button';
+import { isLate } from './filter';
+
+const NEXT: Record<PlanLine['stage'], string> = {
+  measure: 'Measure',
+  divide: 'Divide',
+  dress: 'Dress',
+  print: 'Print',
+};
+
+interface Props {
+  line: PlanLine;
+  onArchive: () => void;
+  onName: () => void;
+  onCopy: () => void;
+  onDelete: () => void;
+}
+
+/** One order: its day, its stack, whose it is, and what is to be done next. */
+export function OrderRow({ line, onArchive, onName, onCopy, onDelete }: Props) {
+  const at = line.readyBy ? new Date(line.readyBy) : null;
+  const now = new Date();
+  const part = (options: Intl.DateTimeFormatOptions) => at?.toLocaleDateString('en-GB', options) ?? '';
+  const whose = [line.readyBy ? `at ${line.readyBy.slice(11, 16)}` : '', line.client, line.place].filter(
+    Boolean,
+  );
+  return (
+    <li className="grid grid-cols-[5rem_60px_minmax(0,1fr)_5.5rem_auto] items-center gap-4 border-b border-ink/25 py-2 max-md:grid-cols-[4.5rem_minmax(0,1fr)]">
+      <div className="text-center leading-tight">
+        {at ? (
+          <>
+            <div className="note">{part({ weekday: 'short' })}</div>
+            <div className="font-display text-[1.7rem] leading-none font-bold">
+              {part({ day: 'numeric' })}
+            </div>
+            <div className="note">
+              {part({ month: 'short', year: at.getFullYear() === now.getFullYear() ? undefined : 'numeric' })}
+            </div>
+          </>
+        ) : (
+          <div className="note">no day yet</div>
+        )}
+      </div>
+      <Silhouette stack={line.stack} />
+      <Link
+        to={`/plan/${line.id}/${line.stage}`}
+        className="block min-w-0 rounded-md py-2 text-ink no-underline hover:text-pin"
+      >
+        <span className="block truncate font-display text-[1.2rem] font-semibold">{line.name}</span>
+        <span className="note block truncate">
+          {whose.join(' · ') || 'say whose it is and when it is needed'}
+        </span>
+      </Link>
+      <div className="max-md:hidden">
+        <div className="note">
+          {isLate(line, now.getTime()) ? (
+            <b className="text-stop">late, next</b>
+          ) : line.archived ? (
+            'archived at'
+          ) : (
+            'next'
+          )}
+        </div>
+        <div className="font-display text-[1.05rem] font-semibold">{NEXT[line.stage]}</div>
+      </div>
+      <div className="flex max-md:col-span-2">
+        <Press label={`Name and day of ${line.name}`} title="Name and day" run={onName}>
+          <Pencil size={18} aria-hidden />
+        </Press>
+        <Press label={`Copy ${line.name}`} title="Copy as a new order" run={onCopy}>
+          <Copy size={18} aria-hidden />
+        </Press>
+        <Press
+          label={line.archived ? `Bring ${line.name} back` : `Archive ${line.name}`}
+          title={line.archived ? 'Bring back' : 'Archive'}
+          run={onArchive}
+        >
+          {line.archived ? <ArchiveRestore size={18} aria-hidden /> : <Archive size={18} aria-hidden />}
+        </Press>
+        <Press label={`Delete ${line.name}`} title="Delete" run={onDelete}>
+          <Trash2 size={18} aria-hidden />
+        </Press>
+      </div>
+    </li>
+  );
+}
+
+function Press({
+  label,
+  title,
+  run,
+  children,
+}: {
+  label: string;
+  title: string;
+  run: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Button look="quiet" className="px-2.5" onClick={run} aria-label={label} title={title}>
+      {children}
+    </Button>
+  );
+}
+
+/** The stack, small and to scale. */
+function Silhouette({ stack }: { stack: PlanLine['stack'] }) {
+  const tall = stack.reduce((sum, b) => sum + b.height, 0);
+  const k = Math.min(56 / Math.max(...stack.map((b) => b.width), 1), 56 / Math.max(tall, 1));
+  let foot = 58;
+  return (
+    <svg width={60} height={60} aria-hidden="true" className="max-md:hidden">
+      {stack.map((b, i) => {
+        const h = b.height * k;
+        foot -= h;
+        return (
+          <rect
+            key={i}
+            x={30 - (b.width * k) / 2}
+            y={foot}
+            width={b.width * k}
+            height={h}
+            fill="var(--color-sheet)"
+            stroke="var(--color-ink)"
+            strokeWidth={1.2}
+          />
+        );
+      })}
+    </svg>
+  );
+}
