@@ -134,10 +134,10 @@ export function Divide() {
             />
           )}
           <Choice
-            label="One a section"
+            label="Wanted"
             value={spec.items ? 'pieces' : 'section'}
             options={[
-              { name: 'section', label: 'a section' },
+              { name: 'section', label: 'sections' },
               { name: 'pieces', label: 'pieces with gaps' },
             ]}
             onChoice={(v) =>

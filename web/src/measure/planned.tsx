@@ -20,6 +20,8 @@ export function Planned() {
   const edit = (change: Edit) => editor.edit(change);
   const change = (fn: Parameters<typeof onTier>[1]) => edit(onTier(tier.id, fn));
   const { layers } = tier;
+  // What the layers came to is kept as one height.
+  const bare = form.height.nominalMm - tier.coats.reduce((sum, c) => sum + c.thickness, 0);
   return (
     <div className="flex flex-col gap-3">
       <div className="flex flex-wrap items-start gap-x-4 gap-y-3">
@@ -105,7 +107,7 @@ export function Planned() {
                 change((t) => ({ ...t, layers: { ...layers, filling: mm ?? layers.filling } }))
               }
             />
-            <Button look="pin" className="mt-6 px-1" onClick={() => change(({ layers: _, ...t }) => t)}>
+            <Button look="pin" className="mt-6 px-1" onClick={() => change(({ layers: _, ...t }) => ({ ...t, height: bare }))}>
               One height
             </Button>
           </>

@@ -128,9 +128,9 @@ final class Browser implements AutoCloseable {
     }
 
     static By field(String label) {
-        return By.xpath(
-                "//input[@id=//label[normalize-space()='" + label + "']/@for] | //label[span[normalize-space()='"
-                        + label + "']]/input | //input[@aria-label='" + label + "']");
+        String said = label.contains("'") ? "\"" + label + "\"" : "'" + label + "'";
+        return By.xpath("//input[@id=//label[normalize-space()=" + said + "]/@for] | //label[span[normalize-space()="
+                + said + "]]/input | //input[@aria-label=" + said + "]");
     }
 
     void press(String words) {

@@ -12,44 +12,14 @@ import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
-import sectorum.server.RunningApp;
 
 /** From a new order to a printed strip, through the screen alone. */
-@ExtendWith(RunningApp.class)
-class FirstSliceIT {
-    private Browser browser;
-
-    @BeforeEach
-    void sitDown(URI base) {
-        browser = new Browser(base);
-    }
-
-    @AfterEach
-    void standUp() {
-        browser.close();
-    }
-
-    private void newPlan(String name) {
-        browser.open("/");
-        browser.press("New plan");
-        browser.see(Browser.field("What it is called")).sendKeys(name);
-        browser.press("Make it");
-        browser.see(Browser.field("Diameter"));
-    }
-
-    private static By lead(String number, String words) {
-        return By.xpath(
-                "//aside[@aria-label='Ledger']//div[span[1][.='" + number + "'] and contains(., '" + words + "')]");
-    }
-
+class FirstSliceIT extends Bench {
     @Test
     void measureDivideDressAndPrint() throws IOException {
         newPlan("A slice of everything");
@@ -83,7 +53,7 @@ class FirstSliceIT {
         browser.see(lead("6.56", "with a stiff rule"));
         assertThat(browser.texts(By.cssSelector("ol[aria-label='Marks on the tape'] li span:last-child")))
                 .containsExactly("0", "6.6", "13.3", "19.9", "26.6", "33.2", "39.9", "46.5", "53.2", "59.8", "66.5");
-        browser.read("comes out 7.1 cm, which shows if one looks");
+        browser.read("it leaves 0.5 cm, the last comes out 7.1 cm");
         browser.type("Sections", "12");
         browser.see(lead("12", "marks"));
         browser.press("from the first mark");
@@ -150,7 +120,7 @@ class FirstSliceIT {
         browser.read("Marking strip, 5 sections on 73.1 cm");
         browser.press("Letter");
         browser.press("A4");
-        browser.until(d -> d.findElements(By.cssSelector("figure img")).size() == 2 ? Boolean.TRUE : null);
+        browser.until(d -> d.findElements(By.cssSelector("figure img")).size() >= 2 ? Boolean.TRUE : null);
         browser.press("Save the PDF");
         Path pdf = browser.downloads().resolve("A slice of everything, Tier.pdf");
         browser.until(d -> Files.exists(pdf) ? Boolean.TRUE : null);
@@ -213,7 +183,7 @@ class FirstSliceIT {
     }
 
     @Test
-    void twoWindowsMeetAndNothingIsOverwritten(URI base) {
+    void twoWindowsMeetAndNothingIsOverwritten() {
         newPlan("Two windows");
         String address = browser.driver().getCurrentUrl();
         try (Browser other = new Browser(base)) {

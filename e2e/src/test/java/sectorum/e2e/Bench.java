@@ -1,0 +1,45 @@
+package sectorum.e2e;
+
+import java.net.URI;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.openqa.selenium.By;
+import sectorum.server.RunningApp;
+
+/** Where every browser test sits down: a fresh browser, and what all of them do. */
+@ExtendWith(RunningApp.class)
+abstract class Bench {
+    protected Browser browser;
+    protected URI base;
+
+    @BeforeEach
+    void sitDown(URI running) {
+        base = running;
+        browser = new Browser(running);
+    }
+
+    @AfterEach
+    void standUp() {
+        browser.close();
+    }
+
+    protected void newPlan(String name) {
+        browser.open("/");
+        browser.press("New plan");
+        browser.see(Browser.field("What it is called")).sendKeys(name);
+        browser.press("Make it");
+        browser.see(Browser.field("Diameter"));
+    }
+
+    /** One of the large numbers of the ledger with its words. */
+    protected static By lead(String number, String words) {
+        return By.xpath(
+                "//aside[@aria-label='Ledger']//div[span[1][.='" + number + "'] and contains(., '" + words + "')]");
+    }
+
+    /** A row of the ledger. */
+    protected static By row(String label, String value) {
+        return By.xpath("//aside[@aria-label='Ledger']//div[dt[.='" + label + "'] and dd[.='" + value + "']]");
+    }
+}
