@@ -150,3 +150,30 @@ sources_hash() {
   (cd "$ROOT" && { find pom.xml core server web/src web/public web/index.html web/package-lock.json web/openapi.json web/*.ts \
     -type f -not -path '*/target/*' -not -path '*/src/test/*' -not -name '*.generated.ts' -print0 2>/dev/null || true; } | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
 }
+
+# --- a Sectorum of a script's own ---------------------------------------------------------------------------
+# Starts the built application against a database; sets app (its pid) and APP_BASE. Arguments: database address, password.
+app_up() {
+  [ -f "$RUN/app/sectorum.jar" ] || fail "Sectorum is not built yet. Run ./start once, then again."
+  local port
+  port=$(free_port 8700)
+  SECTORUM_DB_URL=$1 SECTORUM_DB_PASSWORD=$2 SECTORUM_PORT=$port SECTORUM_DEMO=false \
+    java -XX:+UseSerialGC -Xmx512m -XX:TieredStopAtLevel="${SECTORUM_TIER:-1}" -jar "$RUN/app/sectorum.jar" >"$RUN/own.log" 2>&1 &
+  app=$!
+  until port_taken "$port"; do
+    kill -0 "$app" 2>/dev/null || { tail -n 20 "$RUN/own.log" >&2; fail "Sectorum did not start; see .run/own.log."; }
+    sleep 0.1
+  done
+  APP_BASE="http://127.0.0.1:$port"
+}
+
+with_own_sectorum() { # command…
+  local home="$DATA/own-mariadb"
+  app=""
+  rm -rf "$home"
+  # shellcheck disable=SC2064
+  trap "set +e; kill \$app 2>/dev/null; wait \$app 2>/dev/null; mariadb_down '$home'; rm -rf '$home'" EXIT
+  SECTORUM_DB_PORT=39306 mariadb_up "$home" for-this-run-only sectorum_own
+  app_up "$DB_URL/sectorum_own" for-this-run-only
+  SECTORUM_BASE=$APP_BASE "$@"
+}

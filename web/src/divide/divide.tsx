@@ -203,6 +203,15 @@ export function Divide() {
       <WhatChanged />
       <dl>
         {divided.gap === undefined ? null : <Row label="Gap between pieces">{length(divided.gap, unit)}</Row>}
+        {divided.sizes.length > 1 && divided.sizes.length <= 4 ? (
+          <Row label="Sections are">
+            {divided.sizes.map((size) => lengthParts(size, unit).number).join(', ')}{' '}
+            {unit === 'inch' ? '″' : unit}
+          </Row>
+        ) : null}
+        {divided.sizes.length > 1 ? (
+          <Row label="They differ by">{Math.round(divided.worst * 1000) / 10} %</Row>
+        ) : null}
         <Row label="First mark from the seam">{length(divided.marks[0]!.tape, unit)}</Row>
         <Row
           label={

@@ -54,7 +54,7 @@ export function Ladder({ divided, onCount }: Props) {
                 {rung.n}
               </span>
               <span className={`block text-[0.95rem] ${on ? 'font-semibold' : 'text-soft'}`}>
-                {length(rung.section, unit)}
+                {rung.gap === undefined ? length(rung.section, unit) : `gap ${length(rung.gap, unit)}`}
               </span>
               <span className="block text-[0.86rem] font-semibold text-good">
                 {[rung.n === best?.n ? 'nearest' : '', rung.odd ? 'odd' : '', rung.folds ? 'folds' : '']

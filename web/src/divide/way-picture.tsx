@@ -1,6 +1,6 @@
 import type { Played } from '../api/client';
 
-export type WayKey = Played['way'];
+export type WayKey = Played['way'] | 'wheel';
 
 const PATHS: Record<WayKey, { ink: string; guide?: string; fill?: string }> = {
   tape: {
@@ -12,6 +12,9 @@ const PATHS: Record<WayKey, { ink: string; guide?: string; fill?: string }> = {
     ink: 'M4 10H60V24H4ZM16 10v14M28 10v14M40 10v14M52 10v14',
     guide: 'M16 28v5M28 28v5M40 28v5M52 28v5',
     fill: 'var(--color-sheet)',
+  },
+  wheel: {
+    ink: 'M14 18A18 12 0 1 0 50 18A18 12 0 1 0 14 18M32 18H58M32 18L45 2M32 18L19 2M32 18H6M32 18L19 34M32 18L45 34',
   },
   soft: { ink: 'M6 30Q32 2 58 30', guide: 'M18 15Q32 7 46 15L46 22Q32 14 18 22Z' },
   stiff: { ink: 'M6 30Q32 2 58 30', guide: 'M17 18H47V24H17Z' },

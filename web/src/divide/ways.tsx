@@ -50,7 +50,7 @@ export function Ways({ tier, division }: Props) {
       <p className="note">Trying it out</p>
     );
   }
-  const played = (way: WayKey) => ways.rehearsal?.ways.find((w) => w.way === way);
+  const played = (way: Played['way']) => ways.rehearsal?.ways.find((w) => w.way === way);
   const best = ways.rehearsal
     ? [...ways.rehearsal.ways].sort((a, b) => a.shows - b.shows || a.spread - b.spread)[0]
     : undefined;
@@ -84,6 +84,9 @@ export function Ways({ tier, division }: Props) {
         </WayRow>
         <WayRow way="strip" name="Printed strip, wrapped" played={played('strip')} best={best}>
           exact but for the printer · <PrintLink />
+        </WayRow>
+        <WayRow way="wheel" name="Sector wheel under the tier" played={played('strip')} best={best}>
+          rays carried up the side; as true as the strip · <PrintLink />
         </WayRow>
         {ways.soft ? (
           <WayRow
@@ -156,7 +159,7 @@ interface RowProps {
 
 function WayRow({ way, name, played, best, children }: RowProps) {
   const { unit } = usePreferences();
-  const chosen = played !== undefined && played.way === best?.way;
+  const chosen = played !== undefined && way === best?.way;
   return (
     <div
       data-way={way}

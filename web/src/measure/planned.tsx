@@ -107,7 +107,11 @@ export function Planned() {
                 change((t) => ({ ...t, layers: { ...layers, filling: mm ?? layers.filling } }))
               }
             />
-            <Button look="pin" className="mt-6 px-1" onClick={() => change(({ layers: _, ...t }) => ({ ...t, height: bare }))}>
+            <Button
+              look="pin"
+              className="mt-6 px-1"
+              onClick={() => change(({ layers: _, ...t }) => ({ ...t, height: bare }))}
+            >
               One height
             </Button>
           </>

@@ -4,9 +4,12 @@ import type { Problem, Reading } from '../api/client';
 import { useOpen, useTier } from '../plan/context';
 import { addReading, removeReading } from '../plan/edits';
 import { Pick } from '../ui/select';
-import { LengthField } from '../ui/typed';
+import { LengthField, TypedField } from '../ui/typed';
 import { usePreferences } from '../units/preferences';
 import { length } from '../units/units';
+
+/** Who reads is remembered by this browser: at a bench it is mostly the same hand. */
+const READER = 'sectorum.reader';
 
 const SPOTS = ['front', 'front right', 'right', 'back right', 'back', 'back left', 'left', 'front left'];
 
@@ -17,6 +20,7 @@ export function Readings() {
   const { form } = worked;
   const [spot, setSpot] = useState(0);
   const [coat, setCoat] = useState<number | null>(null);
+  const [who, setWho] = useState(() => localStorage.getItem(READER) ?? '');
   const add = async (what: Reading['what'], mm: number | null, at: number): Promise<Problem | null> => {
     if (mm === null) {
       return null;
@@ -24,7 +28,14 @@ export function Readings() {
     const taken = new Date();
     const local = new Date(taken.getTime() - taken.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
     const problem = await editor.edit(
-      addReading(tier.id, { what, mm, spot: at, at: local, ...(coat === null ? {} : { under: coat }) }),
+      addReading(tier.id, {
+        what,
+        mm,
+        spot: at,
+        at: local,
+        ...(who === '' ? {} : { by: who }),
+        ...(coat === null ? {} : { under: coat }),
+      }),
     );
     if (problem === null && what === 'height') {
       setSpot((at + 1) % SPOTS.length);
@@ -49,17 +60,30 @@ export function Readings() {
           onChoice={(s) => setSpot(Number(s))}
         />
       </div>
-      <LengthField
-        label="Coat laid after reading, if one is still to come"
-        field="readings.under"
-        mm={coat}
-        mayBeEmpty
-        placeholder="none"
-        onLength={async (mm) => {
-          setCoat(mm);
-          return null;
-        }}
-      />
+      <div className="flex flex-wrap items-start gap-x-4 gap-y-3">
+        <TypedField
+          label="Read by"
+          shown={who}
+          placeholder="initials"
+          onTyped={async (words) => {
+            const kept = words.slice(0, 12);
+            localStorage.setItem(READER, kept);
+            setWho(kept);
+            return null;
+          }}
+        />
+        <LengthField
+          label="A coat still to come"
+          field="readings.under"
+          mm={coat}
+          mayBeEmpty
+          placeholder="none"
+          onLength={async (mm) => {
+            setCoat(mm);
+            return null;
+          }}
+        />
+      </div>
     </div>
   );
 }

@@ -14,8 +14,10 @@ import sectorum.outline.OutlineKind;
 public final class Seeds {
     private Seeds() {}
 
+    /** Few in {@code ./test}; {@code scripts/fuzz} asks for many times as many. */
     public static Stream<Random> randoms(int many) {
-        return IntStream.range(0, many).mapToObj(i -> new Random(7919L * i + 17));
+        return IntStream.range(0, many * Integer.getInteger("sectorum.samples", 1))
+                .mapToObj(i -> new Random(7919L * i + 17));
     }
 
     public static double between(Random random, double low, double high) {

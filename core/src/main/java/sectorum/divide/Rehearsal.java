@@ -25,6 +25,9 @@ public record Rehearsal(List<Played> ways) {
 
     private static final int BARS = 61;
 
+    /** How often a way is played, and the seed that makes every showing the same. */
+    public record Tries(int runs, long seed) {}
+
     /** A way to mark, and how it errs. */
     public enum Way {
         TAPE,
@@ -80,17 +83,10 @@ public record Rehearsal(List<Played> ways) {
      * @param round whether the outline is round, so that a stiff card can be stepped
      * @param press a cutter that could be pressed instead; absent: not played
      * @param hand σ of one mark, mm
+     * @param tries how often, and from which seed
      */
     public static Rehearsal of(
-            double p,
-            int n,
-            double first,
-            boolean round,
-            @Absent Press press,
-            Tape tape,
-            double hand,
-            int runs,
-            long seed) {
+            double p, int n, double first, boolean round, @Absent Press press, Tape tape, double hand, Tries tries) {
         HAND.check(hand);
         List<Play> plays = new ArrayList<>();
         plays.add(tape(p, n, first, tape, hand));
@@ -108,8 +104,8 @@ public record Rehearsal(List<Played> ways) {
         double reach = Math.max(0.12 * p / n, 6);
         List<Played> played = new ArrayList<>();
         for (Play play : plays) {
-            Random random = new Random(seed + play.way().ordinal());
-            played.add(gathered(play, random, runs, p / n - reach, 2 * reach / BARS));
+            Random random = new Random(tries.seed() + play.way().ordinal());
+            played.add(gathered(play, random, tries.runs(), p / n - reach, 2 * reach / BARS));
         }
         return new Rehearsal(played);
     }

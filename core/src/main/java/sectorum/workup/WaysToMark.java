@@ -86,8 +86,10 @@ public record WaysToMark(
         int n = division.count();
         boolean even = division.isEven() && n > 1;
         boolean round = even && DivisionWork.isRound(side.outline());
-        Rehearsal rehearsal =
-                even ? Rehearsal.of(p, n, division.mark(0).s(), round, press, bench.tape(), hand, RUNS, seed) : null;
+        Rehearsal rehearsal = even
+                ? Rehearsal.of(
+                        p, n, division.mark(0).s(), round, press, bench.tape(), hand, new Rehearsal.Tries(RUNS, seed))
+                : null;
         List<Fold> folds = Fold.grids(p, side.height().mm(), shape, p / n);
         return new WaysToMark(
                 tapeWorst(division, bench),

@@ -104,8 +104,11 @@ class RehearsalTest {
 
     @Test
     void everyWayIsPlayedOnceAndTheSameEachTime() {
-        Rehearsal once = Rehearsal.of(P, 12, 30.458, true, new Press(60, 20, 0), MM, HAND, 2000, 5);
-        assertThat(once).isEqualTo(Rehearsal.of(P, 12, 30.458, true, new Press(60, 20, 0), MM, HAND, 2000, 5));
+        Rehearsal once =
+                Rehearsal.of(P, 12, 30.458, true, new Press(60, 20, 0), MM, HAND, new Rehearsal.Tries(2000, 5));
+        assertThat(once)
+                .isEqualTo(Rehearsal.of(
+                        P, 12, 30.458, true, new Press(60, 20, 0), MM, HAND, new Rehearsal.Tries(2000, 5)));
         assertThat(once.ways())
                 .extracting(Rehearsal.Played::way)
                 .doesNotHaveDuplicates()
@@ -115,7 +118,8 @@ class RehearsalTest {
             assertThat(w.shows()).isBetween(0.0, 1.0);
         });
         assertThat(once.best().way()).isIn(Rehearsal.Way.TAPE, Rehearsal.Way.STRIP, Rehearsal.Way.FOLD);
-        assertThat(Rehearsal.of(P, 11, 0, false, null, MM, HAND, 200, 5).ways())
+        assertThat(Rehearsal.of(P, 11, 0, false, null, MM, HAND, new Rehearsal.Tries(200, 5))
+                        .ways())
                 .extracting(Rehearsal.Played::way)
                 .containsExactly(Rehearsal.Way.TAPE, Rehearsal.Way.SOFT, Rehearsal.Way.STRIP);
     }
@@ -123,7 +127,7 @@ class RehearsalTest {
     @ParameterizedTest
     @ValueSource(doubles = {0, -1, 6, Double.NaN})
     void aHandErrsByLittle(double hand) {
-        assertThatThrownBy(() -> Rehearsal.of(P, 5, 0, true, null, MM, hand, 10, 1))
+        assertThatThrownBy(() -> Rehearsal.of(P, 5, 0, true, null, MM, hand, new Rehearsal.Tries(10, 1)))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("0.05");
     }
@@ -132,7 +136,7 @@ class RehearsalTest {
     void aShakierHandShowsMoreOften() {
         double before = 0;
         for (double hand : List.of(0.3, 0.7, 1.5, 3.0)) {
-            double shows = Rehearsal.of(P, 11, 0, true, null, MM, hand, 2000, 3).ways().stream()
+            double shows = Rehearsal.of(P, 11, 0, true, null, MM, hand, new Rehearsal.Tries(2000, 3)).ways().stream()
                     .filter(w -> w.way() == Rehearsal.Way.STRIP)
                     .findFirst()
                     .orElseThrow()

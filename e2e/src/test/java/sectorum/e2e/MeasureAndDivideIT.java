@@ -161,7 +161,7 @@ class MeasureAndDivideIT extends Bench {
         browser.press("Divide");
         browser.type("Sections", "12");
         browser.read("of 100 tries");
-        assertThat(browser.texts(By.cssSelector("[data-way]"))).hasSize(6);
+        assertThat(browser.texts(By.cssSelector("[data-way]"))).hasSize(7);
         browser.read("12 scallops of 5.66 cm; 5.22 cm is left at the back");
         browser.type("Cutter", "75mm");
         browser.read("Cutter of 7.5 cm, pressed");

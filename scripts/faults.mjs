@@ -1,0 +1,35 @@
+// write: saves one plan again and again until nobody answers, noting the last save that was. check: that save is there.
+import { readFileSync, writeFileSync } from 'node:fs';
+
+const [mode, file] = process.argv.slice(2);
+const base = process.env.SECTORUM_BASE;
+const call = async (method, path, body) => {
+  const answer = await fetch(base + path, {
+    method,
+    headers: { 'Content-Type': 'application/json' },
+    body: body === undefined ? undefined : JSON.stringify(body),
+    signal: AbortSignal.timeout(9000),
+  });
+  if (!answer.ok) throw new Error(`${answer.status} ${await answer.text()}`);
+  return answer.json();
+};
+if (mode === 'write') {
+  const { id, document, ...rest } = await call('POST', '/api/plans/fresh', { name: 'Faults' });
+  let { revision } = rest;
+  for (let i = 0; ; i++) {
+    document.tiers[0].height = 50 + (i % 300);
+    try {
+      ({ revision } = await call('PUT', `/api/plans/${id}`, { base: revision, document }));
+      writeFileSync(file, JSON.stringify({ id, revision, height: document.tiers[0].height }));
+    } catch {
+      break;
+    }
+  }
+} else {
+  const noted = JSON.parse(readFileSync(file, 'utf8'));
+  const kept = await call('GET', `/api/plans/${noted.id}`);
+  // One save more may have been kept whose answer never came.
+  const fine = kept.revision === noted.revision ? kept.document.tiers[0].height === noted.height : kept.revision === noted.revision + 1;
+  console.log(`noted save ${noted.revision}, found ${kept.revision}: ${fine ? 'nothing lost' : 'LOST'}`);
+  process.exit(fine ? 0 : 1);
+}

@@ -1,0 +1,59 @@
+// Each person opens a plan of their own, then edits: a workup for every change of the drop, a save now and then.
+const [people, seconds] = process.argv.slice(2).map(Number);
+const base = process.env.SECTORUM_BASE;
+if (!(people >= 1 && people <= 1000 && seconds >= 1 && seconds <= 600) || !base) {
+  console.error('people 1 to 1000, seconds 1 to 600');
+  process.exit(2);
+}
+const call = async (method, path, body) => {
+  const answer = await fetch(base + path, {
+    method,
+    headers: { 'Content-Type': 'application/json' },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
+  const text = await answer.text();
+  if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${text.slice(0, 120)}`);
+  return text === '' ? null : JSON.parse(text);
+};
+const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
+const taken = { workup: [], save: [] };
+const timed = async (kind, task) => {
+  const from = performance.now();
+  const value = await task();
+  taken[kind].push(performance.now() - from);
+  return value;
+};
+// The hand of one person moves a handle a few times a second and then looks at what came of it.
+async function edits(i, until) {
+  let { id, revision, document } = await call('POST', '/api/plans/fresh', { name: `Load ${i}` });
+  document.tiers[0].dressings = [
+    { id: 'swags', technique: 'swag', division: 'marks', resting: false, covers: false, settings: { drop: 20 } },
+  ];
+  let errors = 0;
+  await sleep((i * 2000) / people);
+  while (performance.now() < until) {
+    for (let k = 0; k < 4; k++) {
+      document.tiers[0].dressings[0].settings.drop = 10 + ((i + k * 7 + revision) % 40);
+      await timed('workup', () => call('POST', '/api/workup?tapeMm=1', document)).catch(() => errors++);
+      await sleep(120);
+    }
+    await timed('save', async () => {
+      ({ revision } = await call('PUT', `/api/plans/${id}`, { base: revision, document }));
+    }).catch(() => errors++);
+    await sleep(900 + (i % 7) * 60);
+  }
+  await call('DELETE', `/api/plans/${id}`);
+  return errors;
+}
+// Warm first: a bench machine has been on since the morning.
+await Promise.all(Array.from({ length: 20 }, (_, i) => edits(i, performance.now() + 4000)));
+taken.workup.length = taken.save.length = 0;
+const until = performance.now() + seconds * 1000;
+const errors = (await Promise.all(Array.from({ length: people }, (_, i) => edits(i, until)))).reduce((a, b) => a + b, 0);
+for (const [kind, list] of Object.entries(taken)) {
+  list.sort((a, b) => a - b);
+  const at = (share) => list[Math.min(list.length - 1, Math.floor(share * list.length))].toFixed(1);
+  console.log(`${kind}: ${list.length}, median ${at(0.5)} ms, 95th ${at(0.95)} ms, 99th ${at(0.99)} ms, most ${at(1)} ms`);
+}
+console.log(`${people} people, ${seconds} s, ${errors} errors`);
+process.exit(errors === 0 ? 0 : 1);
