@@ -35,12 +35,6 @@ public class PersonRow {
 
     protected PersonRow() {}
 
-    PersonRow(long workshopId, String name, Preferences preferences) {
-        this.workshopId = workshopId;
-        this.name = name;
-        prefer(preferences);
-    }
-
     public long workshopId() {
         return workshopId;
     }
@@ -53,7 +47,7 @@ public class PersonRow {
         return new Preferences(lengthUnit, tapeMm, handMm);
     }
 
-    final void prefer(Preferences preferences) {
+    void prefer(Preferences preferences) {
         lengthUnit = preferences.unit();
         tapeMm = preferences.tapeMm();
         handMm = preferences.handMm();

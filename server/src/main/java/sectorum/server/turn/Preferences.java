@@ -14,9 +14,6 @@ import sectorum.workup.Bench;
  * @param handMm how far a mark of this hand is off (σ), mm
  */
 public record Preferences(LengthUnit unit, double tapeMm, double handMm) {
-    static final Preferences USUAL =
-            new Preferences(LengthUnit.CM, LengthUnit.CM.tape().divisionMm(), 0.7);
-
     public Preferences {
         unit = unit == null ? LengthUnit.CM : unit;
         new Tape(tapeMm);

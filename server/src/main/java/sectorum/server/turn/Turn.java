@@ -1,7 +1,5 @@
 package sectorum.server.turn;
 
-import java.time.Clock;
-import java.time.Instant;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -10,12 +8,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class Turn {
     private final WorkshopRepository workshops;
     private final PersonRepository people;
-    private final Clock clock;
 
-    Turn(WorkshopRepository workshops, PersonRepository people, Clock clock) {
+    Turn(WorkshopRepository workshops, PersonRepository people) {
         this.workshops = workshops;
         this.people = people;
-        this.clock = clock;
     }
 
     /** Id of the workshop; nothing stored is read or written without it. */
@@ -24,13 +20,11 @@ public class Turn {
         return person().workshopId();
     }
 
-    /** The person at the bench, made together with the workshop at the first use of an empty database. */
+    /** The person at the bench. */
     @Transactional
     public PersonRow person() {
-        return people.findFirstByOrderById().orElseGet(() -> {
-            WorkshopRow workshop = workshops.save(new WorkshopRow("Quillwater Bench", Instant.now(clock)));
-            return people.save(new PersonRow(workshop.id(), "At the bench", Preferences.USUAL));
-        });
+        return people.findFirstByOrderById()
+                .orElseThrow(() -> new IllegalStateException("The database has no person; its migrations make one"));
     }
 
     /** The workshop's and the person's names, for the head of a page. */

@@ -1,12 +1,10 @@
 package sectorum.server.turn;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.Instant;
 
 /** A workshop. */
 @Entity
@@ -18,15 +16,7 @@ class WorkshopRow {
 
     private String name;
 
-    @Column(name = "created_at")
-    private Instant createdAt;
-
     protected WorkshopRow() {}
-
-    WorkshopRow(String name, Instant createdAt) {
-        this.name = name;
-        this.createdAt = createdAt;
-    }
 
     String name() {
         return name;
