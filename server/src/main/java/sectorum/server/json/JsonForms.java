@@ -14,6 +14,8 @@ import sectorum.drawing.Drawing;
 import sectorum.measure.Values;
 import sectorum.plan.Plan;
 import sectorum.workup.TierWorkup;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.BeanDescription;
 import tools.jackson.databind.DeserializationConfig;
 import tools.jackson.databind.DeserializationFeature;
@@ -39,6 +41,8 @@ public class JsonForms {
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER)
+                .enable(StreamReadFeature.USE_FAST_DOUBLE_PARSER)
                 .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
                 .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
