@@ -198,7 +198,11 @@ function SectionNumbers({
   high: number;
 }) {
   const labels: Label[] = divided.marks.map((mark, i) => ({
-    at: scale.x((mark.s + divided.sections[i]!.arc / 2) % around),
+    // The section over the seam keeps its number inside the band.
+    at: Math.max(
+      scale.x(0) + 16,
+      Math.min(scale.x(around) - 16, scale.x((mark.s + divided.sections[i]!.arc / 2) % around)),
+    ),
     text: String(mark.number),
     index: i,
   }));

@@ -156,7 +156,7 @@ export function Divide() {
           divided={divided}
           size={230}
           words={
-            divided.sizes.length === 1 && divided.count > 2
+            divided.ways.some((w) => w.stiff) && divided.count > 2
               ? `${divided.count} × ${Math.round(3600 / divided.count) / 10}°`
               : undefined
           }

@@ -19,7 +19,7 @@ export function Divisions({ chosen, choose }: Props) {
   const add = (into?: number) =>
     editor.edit(addDivision(tier.id, into ? { division: first.id, into, every: 1 } : undefined));
   return (
-    <div className="mb-2 flex flex-wrap items-center gap-2">
+    <div className="mb-1 -ml-1.5 flex flex-wrap items-center gap-1">
       {worked.divisions.length > 1
         ? worked.divisions.map((d, i) => (
             <div

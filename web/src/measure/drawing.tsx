@@ -13,10 +13,11 @@ interface Props {
 /** The stack to scale, from the front and from above; sizes in force, read ones dark, planned ones light. */
 export function StackDrawing({ tiers, chosen }: Props) {
   const [box, width] = useWidth<HTMLDivElement>(780);
-  const side = Math.min(TALL, Math.floor(width * 0.36));
+  const narrow = width < 520;
+  const side = narrow ? Math.min(TALL, width) : Math.min(TALL, Math.floor(width * 0.36));
   return (
-    <div ref={box} className="flex items-center gap-5">
-      <FromFront tiers={tiers} chosen={chosen} width={width - side - 20} />
+    <div ref={box} className="flex items-center gap-5 max-md:flex-col">
+      <FromFront tiers={tiers} chosen={chosen} width={narrow ? width : width - side - 20} />
       <FromAbove tiers={tiers} chosen={chosen} size={side} />
     </div>
   );

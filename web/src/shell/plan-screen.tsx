@@ -97,7 +97,7 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
   const trouble = useEditorState((s) => s.trouble);
   const Screen = SCREENS[stage];
   return (
-    <div className="flex min-h-dvh flex-col">
+    <div className="flex h-dvh flex-col max-md:h-auto">
       <StageLine id={id} stage={stage} />
       {trouble ? (
         <p role="alert" className="bg-stop px-5 py-2 text-sheet">
@@ -107,7 +107,7 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
           </button>
         </p>
       ) : null}
-      <div className="grid flex-1 grid-cols-[150px_minmax(0,1fr)_288px] max-lg:grid-cols-[128px_minmax(0,1fr)_256px] max-md:grid-cols-1">
+      <div className="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_288px] max-lg:grid-cols-[128px_minmax(0,1fr)_256px] max-md:grid-cols-1">
         <StackRail id={id} />
         <Screen />
       </div>

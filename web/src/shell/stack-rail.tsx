@@ -20,7 +20,7 @@ export function StackRail({ id }: { id: number }) {
   return (
     <aside
       aria-label="The stack"
-      className="sticky top-0 flex h-[calc(100dvh-73px)] flex-col border-r border-edge bg-paper px-3 py-5 max-md:static max-md:h-auto max-md:flex-row max-md:items-center max-md:gap-4 max-md:border-r-0 max-md:border-b max-md:py-2"
+      className="flex min-h-0 flex-col overflow-y-auto border-r border-edge bg-paper px-3 py-5 max-md:flex-row max-md:items-center max-md:gap-4 max-md:border-r-0 max-md:border-b max-md:py-2"
     >
       <h2 className="note px-1">The stack</h2>
       <div className="my-auto flex flex-col items-center max-md:my-0">
@@ -64,21 +64,20 @@ function Tiers({ plan, chosen, choose }: Rows) {
   const tall = rows.reduce((sum, r) => sum + r.form.height.mm, 0);
   const k = Math.min(118 / wide, 330 / tall);
 
-  /** Which place from the foot lies under the hand. */
+  /** Which place from the foot lies under the hand, the dragged tier itself left out. */
   const placeAt = (y: number) => {
+    const held = rows.findIndex((r) => r.tier.id === drag.current?.id);
     const boxes = [...(list.current?.children ?? [])].map((c) => c.getBoundingClientRect());
-    const above = boxes.filter((b) => y > b.top + b.height / 2).length;
-    return Math.max(
-      0,
-      Math.min(plan.tiers.length - 1, plan.tiers.length - 1 - Math.min(above, plan.tiers.length - 1)),
-    );
+    const above = boxes.filter((b, row) => row !== held && y > b.top + b.height / 2).length;
+    return plan.tiers.length - 1 - above;
   };
   const release = (e: PointerEvent) => {
     const held = drag.current;
+    const place = placeAt(e.clientY);
     drag.current = null;
     setOver(null);
     if (held?.moved) {
-      void editor.edit(moveTier(held.id, placeAt(e.clientY)));
+      void editor.edit(moveTier(held.id, place));
     }
   };
 

@@ -17,7 +17,7 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
   const at = STAGES.findIndex((s) => s.key === stage);
   return (
     <header className="grid min-h-[72px] grid-cols-[minmax(150px,264px)_1fr_auto] items-stretch border-b-[1.5px] border-ink bg-sheet max-md:grid-cols-[1fr_auto]">
-      <div className="flex items-center py-2 pr-2 pl-5">
+      <div className="flex min-w-0 items-center py-2 pr-2 pl-5">
         <Brand under={under} />
       </div>
       <nav aria-label="Stages" className="relative min-w-0 max-md:order-3 max-md:col-span-2 max-md:h-14">
@@ -69,7 +69,7 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
           ))}
         </ol>
       </nav>
-      <div className="flex items-center gap-0.5 pr-3 pl-2">
+      <div className="flex items-center gap-0.5 pr-3 pl-2 max-md:pr-1 max-md:pl-0">
         <SaveState />
         <HistoryButtons />
         <Link
@@ -77,7 +77,7 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
           aria-current={stage === 'print' ? 'step' : undefined}
           className={`inline-flex min-h-11 items-center gap-2 rounded-md px-2.5 text-ink no-underline hover:bg-ink/8 ${stage === 'print' ? 'font-bold' : ''}`}
         >
-          <Printer size={19} aria-hidden /> Print
+          <Printer size={19} aria-hidden /> <span className="max-md:sr-only">Print</span>
         </Link>
         <UnitMenu />
         <HelpButton />

@@ -36,7 +36,8 @@ export function UnitMenu() {
         className="inline-flex min-h-11 items-center gap-1.5 rounded-md px-2.5 hover:bg-ink/8"
         aria-label="Units and tape"
       >
-        <Ruler size={19} aria-hidden /> {preferences.unit === 'inch' ? 'in' : preferences.unit}
+        <Ruler size={19} aria-hidden className="max-md:hidden" />{' '}
+        {preferences.unit === 'inch' ? 'in' : preferences.unit}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

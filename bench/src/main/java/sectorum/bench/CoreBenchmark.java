@@ -15,6 +15,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import sectorum.divide.Division;
 import sectorum.divide.Front;
 import sectorum.divide.Preference;
+import sectorum.divide.Rehearsal;
 import sectorum.measure.Tape;
 import sectorum.measure.Values;
 import sectorum.outline.Outline;
@@ -74,7 +75,16 @@ public class CoreBenchmark {
     }
 
     @Benchmark
-    public Division ovalInto500() {
-        return Division.of(oval, 500, Front.SECTION);
+    public double ovalInto500WithItsPoints() {
+        double far = 0;
+        for (double s : Division.of(oval, 500, Front.SECTION).marks()) {
+            far += oval.at(s).x();
+        }
+        return far;
+    }
+
+    @Benchmark
+    public Rehearsal rehearsalOfTwelve() {
+        return Rehearsal.of(731, 12, 30.5, true, null, new Tape(1), 0.7, new Rehearsal.Tries(2000, 5));
     }
 }

@@ -205,6 +205,22 @@ class MeasureAndDivideIT extends Bench {
                         == 3
                 ? Boolean.TRUE
                 : null);
+        // Dragged under the one below it, then chosen by the keys.
+        List<org.openqa.selenium.WebElement> tiers =
+                browser.driver().findElements(By.cssSelector("aside[aria-label='The stack'] button[aria-pressed]"));
+        String upper = tiers.get(0).getDomAttribute("aria-label");
+        new Actions(browser.driver())
+                .clickAndHold(tiers.get(0))
+                .moveByOffset(0, 30)
+                .moveToElement(tiers.get(1), 0, 10)
+                .release()
+                .perform();
+        browser.until(d -> d.findElements(By.cssSelector("aside[aria-label='The stack'] button[aria-pressed]"))
+                        .get(1)
+                        .getDomAttribute("aria-label")
+                        .equals(upper)
+                ? Boolean.TRUE
+                : null);
         browser.press("a dummy");
         browser.press("From layers");
         browser.type("Layers", "4");
