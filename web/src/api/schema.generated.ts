@@ -766,6 +766,7 @@ export interface components {
         };
         Workup: {
             tiers: components["schemas"]["TierWorkup"][];
+            ledges: number[];
         };
         Worn: {
             id: string;

@@ -7,23 +7,25 @@ const TALL = 268;
 
 interface Props {
   tiers: readonly TierWorkup[];
+  /** Of each tier to the one on it, mm. */
+  ledges: readonly number[];
   chosen: string;
 }
 
 /** The stack to scale, from the front and from above; sizes in force, read ones dark, planned ones light. */
-export function StackDrawing({ tiers, chosen }: Props) {
+export function StackDrawing({ tiers, ledges, chosen }: Props) {
   const [box, width] = useWidth<HTMLDivElement>(780);
   const narrow = width < 520;
   const side = narrow ? Math.min(TALL, width) : Math.min(TALL, Math.floor(width * 0.36));
   return (
     <div ref={box} className="flex items-center gap-5 max-md:flex-col">
-      <FromFront tiers={tiers} chosen={chosen} width={narrow ? width : width - side - 20} />
+      <FromFront tiers={tiers} ledges={ledges} chosen={chosen} width={narrow ? width : width - side - 20} />
       <FromAbove tiers={tiers} chosen={chosen} size={side} />
     </div>
   );
 }
 
-function FromFront({ tiers, chosen, width }: Props & { width: number }) {
+function FromFront({ tiers, ledges, chosen, width }: Props & { width: number }) {
   const { unit } = usePreferences();
   const wide = Math.max(...tiers.map((t) => t.form.width));
   const tall = tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
@@ -56,8 +58,7 @@ function FromFront({ tiers, chosen, width }: Props & { width: number }) {
         const top = low - form.height.mm * k;
         foot = top;
         const on = t.id === chosen;
-        const above = tiers[i + 1]?.form;
-        const ledge = above ? (form.width * narrow - above.width) / 2 : null;
+        const ledge = ledges[i] ?? null;
         return (
           <g key={t.id}>
             <path
@@ -119,7 +120,7 @@ function FromFront({ tiers, chosen, width }: Props & { width: number }) {
   );
 }
 
-function FromAbove({ tiers, chosen, size }: Props & { size: number }) {
+function FromAbove({ tiers, chosen, size }: Omit<Props, 'ledges'> & { size: number }) {
   const { unit } = usePreferences();
   const k = (size - 34) / Math.max(...tiers.map((t) => Math.max(t.form.width, t.form.depth)));
   const c = (size - 14) / 2;

@@ -29,7 +29,7 @@ export function Measure() {
           ? 'measured on the finished tier'
           : 'as planned; put a tape around it when it is covered'}
       </p>
-      <StackDrawing tiers={workup.tiers} chosen={tier.id} />
+      <StackDrawing tiers={workup.tiers} ledges={workup.ledges} chosen={tier.id} />
       <div className="mt-3 grid grid-cols-2 gap-x-9 gap-y-5 max-lg:grid-cols-1">
         <section aria-labelledby="planned">
           <h2 id="planned" className="heading mb-2 border-b border-ink/30 pb-1">

@@ -10,7 +10,7 @@ const saved = (revision: number, document: Plan = samplePlan()) => ({
   savedAt: '2026-11-24T10:00:00Z',
   document,
 });
-const workup = (tiers: unknown[] = []): Workup => ({ tiers }) as Workup;
+const workup = (tiers: unknown[] = []): Workup => ({ tiers, ledges: [] as number[] }) as unknown as Workup;
 const rename = (name: string) => (plan: Plan) => ({ ...plan, name });
 const refusal = (status: number, more = {}) =>
   new Refusal({ type: 't', title: 'T', status, detail: `status ${status}`, ...more });

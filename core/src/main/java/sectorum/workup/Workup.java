@@ -9,15 +9,33 @@ import sectorum.measure.Tape;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 
-/** Everything that follows from a plan. */
-public record Workup(List<TierWorkup> tiers) {
+/**
+ * Everything that follows from a plan.
+ *
+ * @param tiers foot to top
+ * @param ledges what is seen of each tier's top beside the tier on it, at the left and right, mm: half the difference of
+ *     the lower one's top edge and the upper one's foot; negative where the upper one hangs over
+ */
+public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
     public Workup {
         tiers = List.copyOf(tiers);
+        ledges = List.copyOf(ledges);
+    }
+
+    /** Tiers worked up one by one, put on one another. */
+    public static Workup stacked(List<TierWorkup> tiers) {
+        List<Double> ledges = new ArrayList<>();
+        for (int i = 0; i + 1 < tiers.size(); i++) {
+            TierWorkup.Form below = tiers.get(i).form();
+            double edge = below.width() * below.top().mm() / below.foot().mm();
+            ledges.add((edge - tiers.get(i + 1).form().width()) / 2);
+        }
+        return new Workup(tiers, ledges);
     }
 
     /** Pure: the same plan and bench give the same workup. */
     public static Workup of(Plan plan, Bench bench) {
-        return new Workup(plan.tiers().stream().map(tier -> tier(tier, bench)).toList());
+        return stacked(plan.tiers().stream().map(tier -> tier(tier, bench)).toList());
     }
 
     /** One tier alone; nothing of it depends on another tier, so whoever keeps results can keep them by tier. */

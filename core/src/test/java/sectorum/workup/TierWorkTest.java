@@ -207,6 +207,21 @@ class TierWorkTest {
     }
 
     @Test
+    void ledgesAreHalfTheDifferenceOfDiameters() {
+        Tier foot = Tiers.round().taped(foot(Math.PI * 300)).tier();
+        Tier narrowed = Tiers.round()
+                .taped(foot(Math.PI * 220), Reading.of(Reading.What.TOP, Math.PI * 214))
+                .tier();
+        Tier wide = Tiers.round().taped(foot(Math.PI * 240)).tier();
+        Workup stack = Workup.stacked(Stream.of(foot, narrowed, wide)
+                .map(t -> Workup.tier(t, Tiers.BENCH))
+                .toList());
+        assertThat(stack.ledges()).hasSize(2);
+        assertThat(stack.ledges().get(0)).isCloseTo(40, within(0.05));
+        assertThat(stack.ledges().get(1)).as("it hangs over").isCloseTo(-13, within(0.05));
+    }
+
+    @Test
     void heightFromLayers() {
         assertThat(new Layers(3, 35, 8).height()).isEqualTo(121);
         Tier plain = Tiers.round().tier();

@@ -208,13 +208,22 @@ class FirstSliceIT extends Bench {
         browser.press("inches");
         browser.keys(Keys.ESCAPE);
         browser.says("Diameter", "7 7/8″");
-        for (String stage : List.of("Measure", "Divide", "Dress", "Print")) {
+        for (String stage : List.of("Measure", "Divide", "Dress", "Print", "Order and palette")) {
             browser.press(stage);
             browser.see(By.tagName("h1"));
             List<Rule> violations = new AxeBuilder().analyze(browser.driver()).getViolations();
             assertThat(violations.stream()
                             .map(v -> stage + " " + v.getId() + " "
                                     + v.getNodes().get(0).getHtml()))
+                    .isEmpty();
+        }
+        for (String page : List.of("/", "/cupboard")) {
+            browser.open(page);
+            browser.see(By.tagName("h1"));
+            assertThat(new AxeBuilder()
+                            .analyze(browser.driver()).getViolations().stream()
+                                    .map(v -> page + " " + v.getId() + " "
+                                            + v.getNodes().get(0).getHtml()))
                     .isEmpty();
         }
         browser.press("Units and tape");

@@ -40,6 +40,6 @@ class WorkupController {
         List<TierWorkup> tiers = plan.tiers().stream()
                 .map(tier -> worked.get(new Key(tier, bench), key -> Workup.tier(key.tier(), key.bench())))
                 .toList();
-        return new Workup(tiers);
+        return Workup.stacked(tiers);
     }
 }
