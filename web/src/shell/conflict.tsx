@@ -69,7 +69,7 @@ export function Conflict() {
     }
   };
   return (
-    <Dialog title="This plan was changed elsewhere" open onOpenChange={() => undefined} wide>
+    <Dialog title="This plan was changed elsewhere" open wide>
       <p className="mb-3">
         Your change and the other one started from the same plan. Choose; nothing is lost until you do.
       </p>

@@ -5,14 +5,15 @@ import type { ReactNode } from 'react';
 interface Props {
   title: string;
   open: boolean;
-  onOpenChange: (open: boolean) => void;
+  /** Left out where something has to be chosen first. */
+  onOpenChange?: (open: boolean) => void;
   children: ReactNode;
   wide?: boolean;
 }
 
 export function Dialog({ title, open, onOpenChange, children, wide }: Props) {
   return (
-    <Radix.Root open={open} onOpenChange={onOpenChange}>
+    <Radix.Root open={open} onOpenChange={onOpenChange ?? (() => undefined)}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-ink/35" />
         <Radix.Content
@@ -21,12 +22,14 @@ export function Dialog({ title, open, onOpenChange, children, wide }: Props) {
         >
           <Radix.Title className="heading mb-3 pr-10">{title}</Radix.Title>
           {children}
-          <Radix.Close
-            aria-label="Close"
-            className="absolute top-3 right-3 grid size-11 place-items-center rounded-md hover:bg-wash"
-          >
-            <X size={20} aria-hidden />
-          </Radix.Close>
+          {onOpenChange ? (
+            <Radix.Close
+              aria-label="Close"
+              className="absolute top-3 right-3 grid size-11 place-items-center rounded-md hover:bg-wash"
+            >
+              <X size={20} aria-hidden />
+            </Radix.Close>
+          ) : null}
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>

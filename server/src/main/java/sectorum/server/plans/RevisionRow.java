@@ -7,12 +7,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.time.Instant;
+import org.springframework.data.domain.Persistable;
 
 /** What a plan was at one revision. */
 @Entity
 @SuppressWarnings("UnusedVariable") // columns that only queries read
 @Table(name = "plan_revision")
-class RevisionRow {
+class RevisionRow implements Persistable<RevisionRow.Key> {
     /** A plan and the number of one of its revisions. */
     @Embeddable
     record Key(@Column(name = "plan_id") long planId, int revision) implements Serializable {
@@ -29,6 +30,17 @@ class RevisionRow {
     private Instant savedAt;
 
     protected RevisionRow() {}
+
+    @Override
+    public Key getId() {
+        return key;
+    }
+
+    /** Revisions are only ever added; without this each would be looked for first. */
+    @Override
+    public boolean isNew() {
+        return true;
+    }
 
     RevisionRow(PlanRow plan) {
         key = new Key(plan.id(), plan.revision());
