@@ -1,6 +1,11 @@
 package sectorum.plan;
 
+import java.util.Set;
+import java.util.TreeSet;
 import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
 import sectorum.measure.Values;
 import sectorum.technique.Catalogue;
 
@@ -24,8 +29,18 @@ public record Dressing(
         Values settings) {
     public Dressing {
         id = Check.id("dressings.id", id);
-        Catalogue.of("" + technique);
         division = Check.id("dressings.division", division);
         settings = settings == null ? Values.NONE : settings;
+        Set<String> known = Catalogue.of("" + technique).settingNames();
+        for (String name : settings.byName().keySet()) {
+            if (!known.contains(name)) {
+                throw new Refused(
+                        "settings." + name,
+                        Phrase.of(
+                                "This technique has no setting \"{}\". It has: {}.",
+                                Quantity.text(name),
+                                Quantity.text(String.join(", ", new TreeSet<>(known)))));
+            }
+        }
     }
 }

@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
 import sectorum.divide.Division;
@@ -41,6 +42,11 @@ public final class SwagLine implements Technique {
     @Override
     public String name() {
         return "Swag line";
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of("drop", "curve");
     }
 
     /** From the foot to a finger's breadth under the edge, where a covering still holds a prick. */

@@ -1,6 +1,7 @@
 package sectorum.technique;
 
 import java.util.List;
+import java.util.Set;
 import sectorum.divide.Demand;
 import sectorum.measure.Field;
 import sectorum.measure.Values;
@@ -22,6 +23,9 @@ public interface Technique {
     default Demand demand(Values settings) {
         return Demand.NONE;
     }
+
+    /** The names of its settings, whatever the place: a document with another name is refused. */
+    Set<String> settingNames();
 
     /** Its settings, with ranges and defaults taken from this very place, so that it draws something good at once. */
     List<Field> fields(Place place);

@@ -222,6 +222,19 @@ class TierWorkTest {
     }
 
     @Test
+    void everyTechniqueNamesTheSettingsItAsksFor() {
+        TierWorkup.Worn worn = Tiers.round()
+                .dressings(swag("swags", null, false))
+                .worked()
+                .dressings()
+                .get(0);
+        assertThat(worn.fields())
+                .extracting(sectorum.measure.Field::name)
+                .containsExactlyInAnyOrderElementsOf(
+                        sectorum.technique.Catalogue.of("swag").settingNames());
+    }
+
+    @Test
     void heightFromLayers() {
         assertThat(new Layers(3, 35, 8).height()).isEqualTo(121);
         Tier plain = Tiers.round().tier();

@@ -147,6 +147,7 @@ class PlanApiTest {
                 "half a section       | \"count\":5                  | \"count\":2.5                 | number",
                 "an unknown outline   | \"round\"                    | \"blob\"                      | blob",
                 "an unknown technique | \"swag\",                    | \"fog\",                      | fog",
+                "an unknown setting   | \"drop\":48.0               | \"drop\":48.0,\"glow\":1      | no setting \"glow\"",
                 "no name              | \"name\":\"Bad\"             | \"name\":\"  \"               | 1 to 120",
                 "no tiers             | \"tiers\":[                  | \"tiers\":[],\"x\":[          | 1 to 8",
                 "an unknown front     | \"front\":\"section\"        | \"front\":\"back\"            | section, mark",
@@ -177,6 +178,20 @@ class PlanApiTest {
         Http.Answer answer = http.send(method, path, method.equals("GET") ? null : "");
         assertThat(answer.status()).isEqualTo(status);
         assertThat(answer.header("content-type")).startsWith("application/problem+json");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "POST,/api/ways,plan",
+        "POST,/api/rescue,plan",
+        "POST,/api/templates/list,plan",
+        "PUT,/api/plans/1,document"
+    })
+    void requestsWithoutTheirPlanAreToldWhatIsMissing(String method, String path, String missing) {
+        String body = path.contains("plans") ? "{'base':0}" : path.contains("rescue") ? "{'placed':1,'reads':1}" : "{}";
+        Http.Answer answer = http.send(method, path, body.replace('\'', '"'));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.json().get("detail").asString()).contains("\"" + missing + "\"");
     }
 
     @Test

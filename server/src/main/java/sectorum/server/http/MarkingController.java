@@ -40,7 +40,11 @@ class MarkingController {
             String tier,
             String division,
             @Absent Press press,
-            @Absent Double shape) {}
+            @Absent Double shape) {
+        Asked {
+            Given.in("plan", plan);
+        }
+    }
 
     /**
      * Where the work stands.
@@ -48,7 +52,11 @@ class MarkingController {
      * @param placed sections that are done
      * @param reads where the last of them ends on the tape, mm from the back seam
      */
-    record Stuck(Plan plan, String tier, String division, int placed, double reads) {}
+    record Stuck(Plan plan, String tier, String division, int placed, double reads) {
+        Stuck {
+            Given.in("plan", plan);
+        }
+    }
 
     @PostMapping("/api/ways")
     WaysToMark ways(@RequestBody Asked asked) {

@@ -39,7 +39,11 @@ class PlanController {
     record Name(String name) {}
 
     /** @param base the revision the change started from */
-    record Save(int base, Plan document) {}
+    record Save(int base, Plan document) {
+        Save {
+            Given.in("document", document);
+        }
+    }
 
     @GetMapping
     List<PlanLine> list() {

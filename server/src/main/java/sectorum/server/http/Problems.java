@@ -30,7 +30,7 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Every error as a problem (RFC 9457) that names the field, the value, what is allowed and what to do. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
-    private static final Pattern QUOTED = Pattern.compile("value \\((.*?)\\)");
+    private static final Pattern QUOTED = Pattern.compile("value \\((\".*?\")\\)");
 
     @ExceptionHandler(Refused.class)
     ResponseEntity<Object> refused(Refused refused) {
@@ -53,6 +53,17 @@ class Problems extends ResponseEntityExceptionHandler {
         problem.setProperty("yours", stale.yours());
         problem.setProperty("theirs", stale.theirs());
         return answer(problem);
+    }
+
+    /** What nobody foresaw: told as such, and written down for whoever looks after it. */
+    @ExceptionHandler(Exception.class)
+    ResponseEntity<Object> unforeseen(Exception fault) {
+        logger.error("Unforeseen", fault);
+        return answer(problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "unforeseen",
+                "It went wrong here",
+                "Sectorum failed at this, and nothing was changed. Try again; what you typed is kept."));
     }
 
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
@@ -103,7 +114,8 @@ class Problems extends ResponseEntityExceptionHandler {
         } else if (json instanceof StreamReadException) {
             why = "The file is not well formed" + at(json) + ": " + shortened(json.getOriginalMessage());
         } else if (json instanceof MismatchedInputException mismatch) {
-            why = value(mismatch) + " is of another kind than expected. " + allowed(mismatch.getTargetType());
+            why = value(mismatch) + " is missing or of another kind than expected. "
+                    + allowed(mismatch.getTargetType());
         } else {
             why = "It cannot be read" + at(json) + ".";
         }

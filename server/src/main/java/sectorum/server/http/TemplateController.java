@@ -49,7 +49,11 @@ class TemplateController {
      *
      * @param names empty: all of the tier
      */
-    record Order(Plan plan, String tier, List<String> names, Paper paper) {}
+    record Order(Plan plan, String tier, List<String> names, Paper paper) {
+        Order {
+            Given.in("plan", plan);
+        }
+    }
 
     /** A template there is. Width and height in mm, at true size. */
     record Listed(String name, Phrase title, double width, double height, int sheets) {}
