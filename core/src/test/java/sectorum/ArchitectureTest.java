@@ -22,6 +22,7 @@ class ArchitectureTest {
             "side",
             "divide",
             "curve",
+            "bench",
             "technique",
             "template",
             "plan",

@@ -9,6 +9,8 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import sectorum.bench.Bench;
+import sectorum.bench.Round;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
 import sectorum.divide.Compare;
@@ -26,6 +28,9 @@ import sectorum.outline.Outlines;
 import sectorum.side.Reading;
 import sectorum.side.Side;
 import sectorum.side.Wrap;
+import sectorum.technique.Catalogue;
+import sectorum.technique.Dressed;
+import sectorum.technique.Place;
 
 /** The handbook's chapter 6, by name and as it stands there. */
 class WorkedExamplesTest {
@@ -166,6 +171,44 @@ class WorkedExamplesTest {
         if (curve instanceof Hanging.Catenary catenary) {
             assertThat(catenary.a()).isCloseTo(62.340, within(5e-4));
         }
+    }
+
+    @ParameterizedTest(name = "{0} on the handbook's swag, {1}: {2} is {3}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "drape   | drop=48 width=42 strips=1                              | Shows when folded | 26.25",
+                "drape   | drop=48 width=42 strips=1 weather=cool                 | to cut each       | 215.144",
+                "drape   | drop=48 width=42 strips=1 weather=warm                 | to cut each       | 210.925",
+                "drape   | drop=20 width=42 strips=1 ends=upright                 | to cut each       | 184.442",
+                "drape   | drop=20 width=42 strips=1 ends=upright                 | Along the lowest edge | 153.390",
+                "jabot   | pleats=5 rod=6 thickness=1.5 hem=6                     | wide to cut       | 100.905",
+                "jabot   | pleats=5 rod=6 thickness=1.5 hem=6                     | gathered          | 45.0",
+                "pennant | drop=48 square=24 gap=4                                | Line a swag       | 185.144",
+                "pennant | drop=48 square=24 gap=4                                | wide              | 33.941",
+                "pennant | drop=48 square=24 gap=4                                | high              | 16.971",
+                "pennant | drop=48 square=24 gap=4                                | Flags a swag, in front | 4",
+            })
+    void hangingTechniques(String id, String settings, String figure, double value) {
+        Side side = Side.of(OutlineKind.ROUND, Values.NONE, 118, 0, List.of(Reading.of(Reading.What.FOOT, 731)));
+        Division division = Division.of(side.outline(), 5, Front.SECTION);
+        Place place = new Place(side, division, side.wholeZone(), 1, Bench.of(MM));
+        Map<String, Object> named = new java.util.HashMap<>();
+        for (String setting : settings.split(" +")) {
+            String word = setting.split("=")[1];
+            named.put(setting.split("=")[0], word.matches("[0-9.]+") ? (Object) Double.valueOf(word) : word);
+        }
+        Dressed dressed = Catalogue.of(id).dress(new Values(named), place);
+        assertThat(dressed.figures()).anySatisfy(f -> {
+            assertThat(f.label()).isEqualTo(figure);
+            assertThat(f.quantity().value()).isCloseTo(value, within(5e-4));
+        });
+    }
+
+    @ParameterizedTest(name = "trace a round of {0} over 146.2: drop {1}")
+    @CsvSource({"180, 37.499", "255, 23.036"})
+    void boardsOnTheShelf(double across, double drop) {
+        assertThat(new Round("board", across).drop(146.2)).isCloseTo(drop, within(5e-4));
     }
 
     @Test

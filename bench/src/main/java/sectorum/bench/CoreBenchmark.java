@@ -28,7 +28,6 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.side.Reading;
-import sectorum.workup.Bench;
 import sectorum.workup.Workup;
 
 /** What an edit waits for. */
@@ -39,7 +38,7 @@ import sectorum.workup.Workup;
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class CoreBenchmark {
-    private static final Bench BENCH = new Bench(new Tape(1));
+    private static final Bench BENCH = Bench.of(new Tape(1));
 
     private final Outline oval = OutlineKind.OVAL.build(new Values(Map.of("length", 300.0, "width", 220.0)), 8.5);
     private final Plan oneTier = plan(1);
@@ -59,7 +58,7 @@ public class CoreBenchmark {
                         null,
                         List.of(),
                         List.of(DivisionSpec.of("marks", 11, 66.0, Front.SECTION, Preference.ODD, List.of())),
-                        List.of(new Dressing("swags", "swag", "marks", null, false, false, Values.NONE))))
+                        List.of(new Dressing("swags", "swag", "marks", null, false, false, List.of(), Values.NONE))))
                 .toList();
         return new Plan(Plan.FORMAT, Plan.VERSION, "Bench", null, Brief.EMPTY, List.of(), stack);
     }

@@ -20,8 +20,11 @@ public sealed interface Hanging {
     /** Angle of the curve to the level at its ends; over π/2 where an arc overhangs. */
     double endSlope();
 
-    /** A point by its share of the way, 0 ≤ u ≤ 1, symmetrical: {x, z}. */
+    /** A point by a share 0 ≤ u ≤ 1 of the way, 0.5 the lowest: {x, z}; see {@link #share} for lengths along the curve. */
     double[] at(double u);
+
+    /** The share u at which so many mm of the curve lie behind; */
+    double share(double behind);
 
     /** x0, z0, x1, z1, … along the curve in the given number of straight parts. */
     default List<Double> points(int parts) {
@@ -75,6 +78,11 @@ public sealed interface Hanging {
         public double[] at(double u) {
             return new double[] {width * u, 0};
         }
+
+        @Override
+        public double share(double behind) {
+            return behind / width;
+        }
     }
 
     /** R = (c²/4 + d²)/(2d), half angle θ = atan2(c/2, R − d), length 2Rθ, end slope θ. */
@@ -101,6 +109,11 @@ public sealed interface Hanging {
             double rise = 2 * r * Math.pow(Math.sin(angle / 2), 2);
             return new double[] {width / 2 + r * Math.sin(angle), rise - drop};
         }
+
+        @Override
+        public double share(double behind) {
+            return behind / length();
+        }
     }
 
     /** Length ½√(c²+16d²) + c²/(8d)·asinh(4d/c). */
@@ -122,8 +135,22 @@ public sealed interface Hanging {
             return new double[] {width * u, drop * (t * t - 1)};
         }
 
-        private static double asinh(double x) {
-            return Math.log(x + Math.sqrt(x * x + 1));
+        /** Length from the middle to t half widths: c/4·(t√(1+k²t²) + asinh(kt)/k), k = 4d/c; only grows. */
+        @Override
+        public double share(double behind) {
+            double k = 4 * drop / width;
+            double low = -1;
+            double high = 1;
+            for (int i = 0; i < 60; i++) {
+                double t = (low + high) / 2;
+                double fromMiddle = width / 4 * (t * Math.sqrt(1 + k * k * t * t) + asinh(k * t) / k);
+                if (fromMiddle + length() / 2 < behind) {
+                    low = t;
+                } else {
+                    high = t;
+                }
+            }
+            return (low + high + 2) / 4;
         }
     }
 
@@ -169,5 +196,14 @@ public sealed interface Hanging {
             double half = Math.sinh((u - 0.5) * width / (2 * a));
             return new double[] {width * u, 2 * a * half * half - drop};
         }
+
+        @Override
+        public double share(double behind) {
+            return 0.5 + asinh((behind - length() / 2) / a) * a / width;
+        }
+    }
+
+    private static double asinh(double x) {
+        return Math.copySign(Math.log(Math.abs(x) + Math.sqrt(x * x + 1)), x);
     }
 }

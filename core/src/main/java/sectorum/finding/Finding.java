@@ -6,7 +6,7 @@ import sectorum.measure.Phrase;
 /**
  * One judgement.
  *
- * @param rule the rule's name, such as {@code swag.loop}; docs/findings.md lists them
+ * @param rule the rule's name, such as {@code hang.loop}; docs/findings.md lists them
  * @param level how bad
  * @param what the judgement with its numbers
  * @param mends what would mend it, the best first; empty only for good news and for what the hand must settle

@@ -24,6 +24,14 @@ public record Quantity(Kind kind, double value, @Absent String text) {
         return new Quantity(Kind.LENGTH, mm, null);
     }
 
+    public static Quantity mass(double g) {
+        return new Quantity(Kind.MASS, g, null);
+    }
+
+    public static Quantity minutes(double minutes) {
+        return new Quantity(Kind.MINUTES, minutes, null);
+    }
+
     public static Quantity count(long n) {
         return new Quantity(Kind.COUNT, n, null);
     }

@@ -34,6 +34,11 @@ public record Along(double s, double around) {
         return new Along(s + mm, around);
     }
 
+    /** The same place in a mirror that leaves the front and the seam where they are. */
+    public Along mirrored() {
+        return new Along(-s, around);
+    }
+
     /** How far it is, going on anticlockwise, to the other place: {@code 0 ≤ d < around}. */
     public double to(Along other) {
         return new Along(other.s - s, around).s;

@@ -1,5 +1,6 @@
 package sectorum.plan;
 
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import sectorum.measure.Absent;
@@ -17,6 +18,7 @@ import sectorum.technique.Catalogue;
  * @param zone the strip it uses; absent: the technique's usual one
  * @param resting kept, but neither drawn nor counted
  * @param covers whether it is meant to lie on what else is there
+ * @param colours names of the palette's colours, in turn over its repeats; none: the palette's first
  * @param settings by field name; what is missing takes the default of its place
  */
 public record Dressing(
@@ -26,8 +28,11 @@ public record Dressing(
         @Absent ZoneSpec zone,
         boolean resting,
         boolean covers,
+        List<String> colours,
         Values settings) {
     public Dressing {
+        colours = Check.list("dressings.colours", "Colours", colours, 0, 12);
+        colours.forEach(colour -> Check.id("dressings.colours", colour));
         id = Check.id("dressings.id", id);
         division = Check.id("dressings.division", division);
         settings = settings == null ? Values.NONE : settings;
@@ -42,5 +47,15 @@ public record Dressing(
                                 Quantity.text(String.join(", ", new TreeSet<>(known)))));
             }
         }
+    }
+
+    /** A technique just added: drawn with what is usual in its place. */
+    public static Dressing fresh(String id, String technique, String division) {
+        boolean covers = Catalogue.of(technique).covers();
+        return new Dressing(id, technique, division, null, false, covers, List.of(), Values.NONE);
+    }
+
+    public Dressing with(Values others) {
+        return new Dressing(id, technique, division, zone, resting, covers, colours, others);
     }
 }

@@ -4,6 +4,9 @@ import java.util.List;
 import sectorum.divide.Front;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
 import sectorum.measure.Values;
 import sectorum.outline.OutlineKind;
 import sectorum.side.Reading;
@@ -101,6 +104,28 @@ public record Tier(
                 borders,
                 divisions,
                 dressings);
+    }
+
+    /** The dressing of that name, or refused. */
+    public Dressing dressing(String name) {
+        return dressings.stream()
+                .filter(d -> d.id().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "dressing",
+                        Phrase.of(
+                                "This tier has no dressing \"{}\". Choose one of its courses.",
+                                Quantity.text("" + name))));
+    }
+
+    public boolean hasDressing(String name) {
+        return dressings.stream().anyMatch(d -> d.id().equals(name));
+    }
+
+    /** The same tier in other courses. */
+    public Tier wearing(List<Dressing> others) {
+        return new Tier(
+                id, name, outline, height, layers, dummy, coats, readings, accepted, borders, divisions, others);
     }
 
     private static double thickness(List<Coat> coats) {

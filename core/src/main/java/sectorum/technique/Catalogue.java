@@ -7,7 +7,16 @@ import sectorum.measure.Refused;
 
 /** Every technique there is, in the order of the tray. A new one is one row here. */
 public final class Catalogue {
-    private static final List<Technique> ALL = List.of(new SwagLine());
+    private static final List<Technique> ALL = List.of(
+            new SwagLine(),
+            new Crescent(),
+            new Drape(),
+            new Jabot(),
+            new Pennants(),
+            new Garland(),
+            new PearlRow(),
+            new PipedBorder(),
+            new Channels());
 
     private Catalogue() {}
 

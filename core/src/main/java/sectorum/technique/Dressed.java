@@ -1,16 +1,60 @@
 package sectorum.technique;
 
+import java.util.ArrayList;
 import java.util.List;
+import sectorum.bench.Hand;
+import sectorum.divide.Division;
 import sectorum.drawing.Drawing;
 import sectorum.finding.Finding;
+import sectorum.measure.Values;
+import sectorum.outline.Along;
 
 /** All that follows from a technique in its place. */
 public record Dressed(
-        Layout layout, List<Figure> figures, List<Handle> handles, List<Finding> findings, List<Drawing> drawings) {
+        Layout layout,
+        List<Figure> figures,
+        List<Handle> handles,
+        List<Finding> findings,
+        List<Drawing> drawings,
+        Making making) {
     public Dressed {
         figures = List.copyOf(figures);
         handles = List.copyOf(handles);
         findings = List.copyOf(findings);
         drawings = List.copyOf(drawings);
+    }
+
+    /**
+     * A technique in its place for the hand that works: a left hand works, and cycles colours, the other way round, so it
+     * gets what a right hand would get on the mirrored side, mirrored back.
+     */
+    public static Dressed of(Technique technique, Values settings, Place place) {
+        if (place.bench().hand() == Hand.RIGHT) {
+            return technique.dress(settings, place);
+        }
+        Dressed other = technique.dress(settings, place.mirrored());
+        return new Dressed(
+                other.layout().mirrored(place.division().around()),
+                other.figures(),
+                other.handles().stream().map(h -> mirrored(h, place.division())).toList(),
+                other.findings(),
+                other.drawings(),
+                other.making());
+    }
+
+    /** Grips come in the order of the sections, so each goes to the section that now lies under it. */
+    private static Handle mirrored(Handle handle, Division division) {
+        List<Handle.Grip> sorted = new ArrayList<>();
+        for (int k = 0; k < division.count(); k++) {
+            Along middle = division.middle(k);
+            handle.grips().stream()
+                    .map(g -> new Handle.Grip(
+                            Along.of(g.s(), division.around()).mirrored().s(), g.z()))
+                    .min(java.util.Comparator.comparingDouble(
+                            g -> Along.of(g.s(), division.around()).distance(middle)))
+                    .ifPresent(sorted::add);
+        }
+        double perMm = handle.way() == Handle.Way.ALONG ? -handle.perMm() : handle.perMm();
+        return new Handle(handle.field(), handle.label(), handle.way(), perMm, handle.least(), handle.most(), sorted);
     }
 }

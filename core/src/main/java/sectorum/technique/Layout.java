@@ -1,9 +1,10 @@
 package sectorum.technique;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What is drawn on the side: distinct shapes once, then where each goes.
+ * What is drawn on the side: distinct shapes once, then where each goes, foot of the pile first.
  *
  * @param shapes flat outlines in their own coordinates
  * @param placements where they go
@@ -19,20 +20,31 @@ public record Layout(List<Shape> shapes, List<Placement> placements) {
         }
     }
 
-    /** Whether a shape is a line to follow or a thing to stick on. */
+    /** Whether a shape is a line to follow, a thing to stick on, or a line on such a thing. */
     public enum Role {
         GUIDE,
-        PIECE
+        PIECE,
+        DETAIL
     }
 
     /**
      * A flat outline.
      *
+     * @param wide how thick the line is that is drawn, mm; 0 for areas and for lines that are only followed
      * @param xz x0, z0, x1, z1, … in mm, x along the side and z up, from the placement's point
      */
-    public record Shape(Role role, boolean closed, List<Double> xz) {
+    public record Shape(Role role, boolean closed, double wide, List<Double> xz) {
         public Shape {
             xz = List.copyOf(xz);
+        }
+
+        Shape mirrored() {
+            List<Double> other = new ArrayList<>(xz.size());
+            for (int i = 0; i < xz.size(); i += 2) {
+                other.add(-xz.get(i));
+                other.add(xz.get(i + 1));
+            }
+            return new Shape(role, closed, wide, other);
         }
     }
 
@@ -47,4 +59,21 @@ public record Layout(List<Shape> shapes, List<Placement> placements) {
      * @param colour index into the dressing's colours
      */
     public record Placement(int shape, double s, double z, double turn, double size, int colour) {}
+
+    /** How many pieces there are: placements that are no guide and no detail. */
+    public int pieces() {
+        return (int) placements.stream()
+                .filter(p -> shapes.get(p.shape()).role() == Role.PIECE)
+                .count();
+    }
+
+    /** The same on a side of this circumference as a mirror shows it. */
+    Layout mirrored(double around) {
+        return new Layout(
+                shapes.stream().map(Shape::mirrored).toList(),
+                placements.stream()
+                        .map(p -> new Placement(
+                                p.shape(), p.s() == 0 ? 0 : around - p.s(), p.z(), -p.turn(), p.size(), p.colour()))
+                        .toList());
+    }
 }

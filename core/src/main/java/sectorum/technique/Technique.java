@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.List;
 import java.util.Set;
 import sectorum.divide.Demand;
+import sectorum.finding.Rule;
 import sectorum.measure.Field;
 import sectorum.measure.Values;
 import sectorum.side.Side;
@@ -24,14 +25,25 @@ public interface Technique {
         return Demand.NONE;
     }
 
+    /** Whether it is meant to lie on what else is there. */
+    default boolean covers() {
+        return false;
+    }
+
+    /** The rules it judges by; docs/findings.md is made from them. */
+    List<Rule> rules();
+
     /** The names of its settings, whatever the place: a document with another name is refused. */
     Set<String> settingNames();
 
-    /** Its settings, with ranges and defaults taken from this very place, so that it draws something good at once. */
-    List<Field> fields(Place place);
+    /**
+     * Its settings. Ranges hold on any tier, so that a tier measured anew never makes a saved setting impossible; defaults
+     * are taken from this very place and the settings given, so that it draws something good at once.
+     */
+    List<Field> fields(Values values, Place place);
 
     /**
-     * Everything that follows from the settings here.
+     * Everything that follows from the settings here, for a right hand; {@link Dressed#of} asks for either.
      *
      * @throws sectorum.measure.Refused when a setting is out of its field's range
      */

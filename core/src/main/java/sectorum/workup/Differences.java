@@ -38,6 +38,17 @@ final class Differences {
         return List.copyOf(found.rows);
     }
 
+    /** What is another figure on one side than on the other. */
+    static List<TierWorkup.Changed> between(TierWorkup.Worn before, TierWorkup.Worn now) {
+        Differences found = new Differences();
+        found.dressing(before, now);
+        return List.copyOf(found.rows);
+    }
+
+    private static boolean differ(Quantity a, Quantity b) {
+        return Math.abs(a.value() - b.value()) > SEEN || !java.util.Objects.equals(a.text(), b.text());
+    }
+
     private void division(TierWorkup.Divided before, TierWorkup.Divided now) {
         String group = "Division " + now.id();
         if (before.count() != now.count()) {
@@ -61,8 +72,7 @@ final class Differences {
         for (Figure figure : now.figures()) {
             before.figures().stream()
                     .filter(f -> f.label().equals(figure.label()))
-                    .filter(f ->
-                            Math.abs(f.quantity().value() - figure.quantity().value()) > SEEN)
+                    .filter(f -> differ(f.quantity(), figure.quantity()))
                     .forEach(f -> row(now.name(), figure.label(), f.quantity(), figure.quantity()));
         }
     }

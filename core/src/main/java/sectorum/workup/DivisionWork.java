@@ -180,14 +180,12 @@ final class DivisionWork {
             }
             Phrase refused = demand.refusal(division.count());
             if (refused != null) {
-                findings.add(new Finding(
-                        "divide.demand",
-                        Level.STOP,
+                findings.add(Rules.DEMAND.found(
                         refused,
-                        List.of(TierWork.divisionMend(
+                        TierWork.divisionMend(
                                 "Take {} sections",
                                 demand.nearest(division.count()),
-                                Map.of("count", demand.nearest(division.count()))))));
+                                Map.of("count", demand.nearest(division.count())))));
             }
             uneven(findings);
             return findings;
@@ -195,16 +193,13 @@ final class DivisionWork {
 
         private void following(List<Finding> findings) {
             if (followed(spec, tier, outline) == null) {
-                findings.add(new Finding(
-                        "divide.follow",
-                        Level.STOP,
+                findings.add(Rules.FOLLOW.found(
                         Phrase.of(
                                 "The marks of \"{}\" cannot be used again in {} and every {}. It stands alone for now.",
                                 Quantity.text(spec.follows().division()),
                                 Quantity.count(spec.follows().into()),
                                 Quantity.count(spec.follows().every())),
-                        List.of(TierWork.divisionMend(
-                                "Let it stand alone in {}", spec.count(), TierWork.cleared("follows")))));
+                        TierWork.divisionMend("Let it stand alone in {}", spec.count(), TierWork.cleared("follows"))));
             }
         }
 
@@ -213,17 +208,15 @@ final class DivisionWork {
                 Division.of(outline, spec.count(), spec.front(), spec.locks(), spec.corners());
             } catch (Refused refused) {
                 boolean locks = "locked".equals(refused.field());
-                findings.add(new Finding(
-                        locks ? "divide.locked" : "divide.count",
-                        Level.STOP,
-                        refused.phrase(),
-                        List.of(
+                findings.add((locks ? Rules.LOCKED : Rules.COUNT)
+                        .found(
+                                refused.phrase(),
                                 locks
                                         ? freeMarks()
                                         : TierWork.divisionMend(
                                                 "Take {} sections",
                                                 division.count(),
-                                                Map.of("count", division.count())))));
+                                                Map.of("count", division.count()))));
             }
         }
 
@@ -234,15 +227,16 @@ final class DivisionWork {
             if (looks == Compare.UNNOTICED) {
                 return;
             }
-            findings.add(new Finding(
-                    "divide.uneven",
-                    looks == Compare.SHOWS ? Level.NOTE : Level.LOOK,
-                    Phrase.of(
-                            "Sections of {} stand beside sections of {}: {} apart, which " + looks.words() + ".",
-                            Quantity.length(most),
-                            Quantity.length(least),
-                            Quantity.share(Compare.share(most, least))),
-                    spec.locked().isEmpty() ? List.of() : List.of(freeMarks())));
+            findings.add(Rules.UNEVEN
+                    .at(looks == Compare.SHOWS ? Level.NOTE : Level.LOOK)
+                    .found(
+                            Phrase.of(
+                                    "Sections of {} stand beside sections of {}: {} apart, which " + looks.words()
+                                            + ".",
+                                    Quantity.length(most),
+                                    Quantity.length(least),
+                                    Quantity.share(Compare.share(most, least))),
+                            spec.locked().isEmpty() ? List.of() : List.of(freeMarks())));
         }
 
         private sectorum.finding.Mend freeMarks() {

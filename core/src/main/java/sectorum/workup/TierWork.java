@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.drawing.Drawing;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
-import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
@@ -131,18 +131,14 @@ final class TierWork {
     private List<Finding> sideFindings() {
         List<Finding> found = new ArrayList<>();
         if (Math.abs(side.taper()) > Side.TAPER_SHOWS) {
-            found.add(new Finding(
-                    "side.taper",
-                    Level.LOOK,
-                    Phrase.of(
-                            "Foot {} and top edge {} differ by {}: its strip is printed as a curved wrap, and sections narrow"
-                                    + " to {} of their width.",
-                            Quantity.length(side.foot().mm()),
-                            Quantity.length(side.top().mm()),
-                            Quantity.share(Math.abs(side.taper())),
-                            Quantity.share(Math.min(side.top().mm(), side.foot().mm())
-                                    / Math.max(side.top().mm(), side.foot().mm()))),
-                    List.of()));
+            found.add(Rules.TAPER.found(Phrase.of(
+                    "Foot {} and top edge {} differ by {}: its strip is printed as a curved wrap, and sections narrow"
+                            + " to {} of their width.",
+                    Quantity.length(side.foot().mm()),
+                    Quantity.length(side.top().mm()),
+                    Quantity.share(Math.abs(side.taper())),
+                    Quantity.share(Math.min(side.top().mm(), side.foot().mm())
+                            / Math.max(side.top().mm(), side.foot().mm())))));
         }
         double spread = side.height().spreadMm();
         if (spread > Side.LEVEL_SHOWS_MM && !zones.hidesTopEdge(spread)) {
@@ -151,17 +147,36 @@ final class TierWork {
                     new ZoneSpec.Height(ZoneSpec.Edge.TOP, Math.ceil(spread) + 2),
                     new ZoneSpec.Height(ZoneSpec.Edge.TOP, 0));
             hidden.add(new Border("level-border", "Border over the edge", edge, true));
-            found.add(new Finding(
-                    "side.level",
-                    Level.LOOK,
+            found.add(Rules.LEVEL.found(
                     Phrase.of(
                             "Heights differ by {} round the tier. Level it again, or plan a border to hide it.",
                             Quantity.length(spread)),
-                    List.of(new Mend(
+                    new Mend(
                             Phrase.of("Hide it under a border of {}", Quantity.length(Math.ceil(spread) + 2)),
-                            List.of(new Change(Change.Target.TIER, "borders", hidden))))));
+                            List.of(new Change(Change.Target.TIER, "borders", hidden)))));
         }
         return found;
+    }
+
+    /** Where a dressing goes on a tier that it need not be on. */
+    static Place place(Tier tier, Dressing dressing, Bench bench) {
+        TierWork work = new TierWork(tier, bench);
+        Zone zone = work.zones.free(Catalogue.of(dressing.technique()).usualZone(work.side));
+        return work.place(dressing, zone);
+    }
+
+    /** A dressing worked out on a tier that it need not be on. */
+    static TierWorkup.Worn worn(Tier tier, Dressing dressing, Bench bench) {
+        return new TierWork(tier, bench).worn(dressing);
+    }
+
+    private Place place(Dressing dressing, Zone zone) {
+        DivisionSpec spec = tier.divisions().stream()
+                .filter(d -> d.id().equals(dressing.division()))
+                .findFirst()
+                .orElse(tier.divisions().get(0));
+        Division division = DivisionWork.closing(spec, tier, side.outline());
+        return new Place(side, division, zone, Math.max(1, dressing.colours().size()), bench);
     }
 
     private TierWorkup.Worn worn(Dressing dressing) {
@@ -172,22 +187,15 @@ final class TierWork {
             try {
                 zone = dressing.zone().on(side);
             } catch (Refused crossed) {
-                findings.add(new Finding(
-                        "zone.crossed",
-                        Level.STOP,
+                findings.add(Rules.ZONE_CROSSED.found(
                         crossed.phrase(),
-                        List.of(new Mend(
+                        new Mend(
                                 Phrase.of("Take its usual zone, {} high", Quantity.length(zone.height())),
-                                List.of(cleared(Change.Target.DRESSING, "zone"))))));
+                                List.of(cleared(Change.Target.DRESSING, "zone")))));
             }
         }
-        DivisionSpec spec = tier.divisions().stream()
-                .filter(d -> d.id().equals(dressing.division()))
-                .findFirst()
-                .orElse(tier.divisions().get(0));
-        Division division = DivisionWork.closing(spec, tier, side.outline());
-        Place place = new Place(side, division, zone, bench.tape());
-        Dressed dressed = technique.dress(dressing.settings(), place);
+        Place place = place(dressing, zone);
+        Dressed dressed = Dressed.of(technique, dressing.settings(), place);
         findings.addAll(dressed.findings());
         findings.addAll(zones.overlaps(dressing, zone));
         return new TierWorkup.Worn(
@@ -195,12 +203,13 @@ final class TierWork {
                 technique.id(),
                 technique.name(),
                 zone,
-                technique.fields(place),
+                technique.fields(dressing.settings(), place),
                 dressed.layout(),
                 dressed.figures(),
                 dressed.handles(),
                 findings,
-                dressed.drawings());
+                dressed.drawings(),
+                dressed.making());
     }
 
     /** A mend that changes a division. */

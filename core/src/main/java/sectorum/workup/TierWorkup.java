@@ -14,6 +14,7 @@ import sectorum.side.Zone;
 import sectorum.technique.Figure;
 import sectorum.technique.Handle;
 import sectorum.technique.Layout;
+import sectorum.technique.Making;
 
 /** All that follows for one tier. Lengths in mm, s from the back seam on the foot's circumference. */
 public record TierWorkup(
@@ -110,5 +111,6 @@ public record TierWorkup(
             List<Figure> figures,
             List<Handle> handles,
             List<Finding> findings,
-            List<Drawing> drawings) {}
+            List<Drawing> drawings,
+            Making making) {}
 }

@@ -3,6 +3,7 @@ package sectorum.workup;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.divide.Fold;
 import sectorum.divide.Gauge;

@@ -2,12 +2,15 @@ package sectorum.workup;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.divide.Rescue;
 import sectorum.drawing.Drawing;
 import sectorum.measure.Tape;
+import sectorum.plan.Dressing;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.technique.Catalogue;
 
 /**
  * Everything that follows from a plan.
@@ -56,6 +59,13 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
         double first = planned.mark(0).s();
         double covered = reads > first ? reads - first : reads - first + p;
         return Rescue.of(p, first, planned.count(), placed, covered, p / planned.count(), tape);
+    }
+
+    /** What every technique would be on this tier and this division: the tray. */
+    public static List<TierWorkup.Worn> tray(Tier tier, String division, Bench bench) {
+        return Catalogue.all().stream()
+                .map(t -> TierWork.worn(tier, Dressing.fresh(t.id(), t.id(), division), bench))
+                .toList();
     }
 
     /** The templates of one tier, in the order in which they are used. */

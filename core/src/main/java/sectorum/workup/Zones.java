@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
-import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -73,20 +72,18 @@ final class Zones {
             try {
                 one.zone().on(side);
             } catch (Refused crossed) {
-                found.add(new Finding("border.crossed", Level.STOP, crossed.phrase(), List.of(without(one))));
+                found.add(Rules.BORDER_CROSSED.found(crossed.phrase(), without(one)));
             }
             for (Border other : borders.subList(i + 1, borders.size())) {
                 double shared = shared(of(one), of(other));
                 if (shared > LEAST_SHARED_MM && !one.covers() && !other.covers()) {
-                    found.add(new Finding(
-                            "border.overlap",
-                            Level.LOOK,
+                    found.add(Rules.BORDER_OVERLAP.found(
                             Phrase.of(
                                     "{} and {} both claim {} of the side.",
                                     Quantity.text(one.name()),
                                     Quantity.text(other.name()),
                                     Quantity.length(shared)),
-                            List.of(covering(other))));
+                            covering(other)));
                 }
             }
         }
@@ -156,9 +153,7 @@ final class Zones {
     }
 
     private static Finding overlap(String other, double shared, Zone zone, List<Mend> mends) {
-        return new Finding(
-                "zone.overlap",
-                Level.NOTE,
+        return Rules.ZONE_OVERLAP.found(
                 Phrase.of(
                         "It shares {} of its {} with {}.",
                         Quantity.length(shared),

@@ -50,7 +50,7 @@ class TierWorkTest {
         assertThat(rows.get(0).label()).isEqualTo("round the foot");
         assertThat(rows.get(0).before().value()).isCloseTo(Math.PI * 232, within(1e-9));
         assertThat(rows.get(0).after().value()).isEqualTo(731);
-        assertThat(rows).extracting(TierWorkup.Changed::group).contains("Division marks", "Swag line");
+        assertThat(rows).extracting(TierWorkup.Changed::group).contains("Division marks", "Swag lines");
         assertThat(rows)
                 .filteredOn(r -> r.label().equals("mark 11"))
                 .singleElement()
@@ -344,7 +344,8 @@ class TierWorkTest {
 
     @Test
     void restingDressingsClaimNothing() {
-        Dressing resting = new Dressing("resting", "swag", "marks", null, true, false, sectorum.measure.Values.NONE);
+        Dressing resting =
+                new Dressing("resting", "swag", "marks", null, true, false, List.of(), sectorum.measure.Values.NONE);
         assertThat(rules(Tiers.round()
                         .dressings(resting, swag("swags", null, false))
                         .worked()

@@ -2,6 +2,7 @@ package sectorum.workup;
 
 import java.util.List;
 import java.util.Map;
+import sectorum.bench.Bench;
 import sectorum.divide.Front;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Values;
@@ -22,7 +23,7 @@ record Tiers(
         List<Border> borders,
         List<DivisionSpec> divisions,
         List<Dressing> dressings) {
-    static final Bench BENCH = new Bench(LengthUnit.MM.tape());
+    static final Bench BENCH = Bench.of(LengthUnit.MM.tape());
 
     static Tiers round() {
         return new Tiers(
@@ -43,7 +44,17 @@ record Tiers(
     }
 
     static Dressing swag(String id, ZoneSpec zone, boolean covers) {
-        return new Dressing(id, "swag", "marks", zone, false, covers, Values.NONE);
+        return new Dressing(id, "swag", "marks", zone, false, covers, List.of(), Values.NONE);
+    }
+
+    /** A technique with {@code "drop=48 curve=arc"}; what is not said is usual. */
+    static Dressing worn(String technique, String settings) {
+        Values values = Values.NONE;
+        for (String each : settings.isBlank() ? new String[0] : settings.trim().split(" +")) {
+            String[] pair = each.split("=");
+            values = values.with(pair[0], pair[1].matches("-?[0-9.]+") ? (Object) Double.valueOf(pair[1]) : pair[1]);
+        }
+        return new Dressing(technique, technique, "marks", null, false, false, List.of(), values);
     }
 
     Tiers taped(Reading... read) {

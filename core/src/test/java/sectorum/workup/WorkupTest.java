@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import sectorum.bench.Bench;
 import sectorum.divide.Front;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
@@ -28,7 +29,7 @@ import sectorum.plan.ZoneSpec;
 import sectorum.side.Reading;
 
 class WorkupTest {
-    private static final Bench BENCH = new Bench(LengthUnit.MM.tape());
+    private static final Bench BENCH = Bench.of(LengthUnit.MM.tape());
 
     private static Tier tier(
             OutlineSpec outline, List<Reading> readings, DivisionSpec division, Dressing... dressings) {
@@ -56,7 +57,7 @@ class WorkupTest {
     }
 
     private static Dressing swag(ZoneSpec zone, boolean resting) {
-        return new Dressing("swags", "swag", "marks", zone, resting, false, Values.NONE);
+        return new Dressing("swags", "swag", "marks", zone, resting, false, List.of(), Values.NONE);
     }
 
     private static Reading foot(double mm) {

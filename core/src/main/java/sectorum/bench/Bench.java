@@ -1,0 +1,40 @@
+package sectorum.bench;
+
+import java.util.List;
+import sectorum.measure.Tape;
+
+/**
+ * What a workup needs to know of whoever works and of the workshop.
+ *
+ * @param tape in hand; suggested sizes are rounded to it
+ * @param shelf the rounds owned that a curve can be traced around
+ */
+public record Bench(Tape tape, Hand hand, List<Round> shelf) {
+    public Bench {
+        shelf = List.copyOf(shelf);
+    }
+
+    /** A right hand with this tape and nothing on the shelf. */
+    public static Bench of(Tape tape) {
+        return new Bench(tape, Hand.RIGHT, List.of());
+    }
+
+    /** The round whose traced arc comes nearest to the wanted drop over a chord, or none where all are too small. */
+    public Traced nearest(double chord, double drop) {
+        return shelf.stream()
+                .filter(round -> round.across() >= chord)
+                .map(round -> new Traced(round, round.drop(chord)))
+                .min(java.util.Comparator.comparingDouble((Traced t) -> Math.abs(t.drop() - drop))
+                        .thenComparing(t -> t.round().name()))
+                .orElse(Traced.NONE);
+    }
+
+    /** A round and the drop that it draws; {@link #NONE} where there is none. */
+    public record Traced(Round round, double drop) {
+        public static final Traced NONE = new Traced(null, Double.NaN);
+
+        public boolean found() {
+            return round != null;
+        }
+    }
+}

@@ -1,0 +1,61 @@
+package sectorum.bench;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import sectorum.measure.Field;
+
+/** Pastes and icings with their density in g/cm³ (handbook 4.3; starting values that weighing corrects). */
+public enum Paste {
+    FONDANT("fondant", 1.35),
+    HALF("half-and-half", 1.38),
+    GUM("gum paste", 1.4),
+    MODELLING("modelling paste", 1.38),
+    CHOCOLATE("chocolate", 1.3),
+    BUTTERCREAM("buttercream", 0.95),
+    ROYAL("royal icing", 1.35),
+    PEARL("sugar pearls", 1.5);
+
+    private final String words;
+    private final double density;
+
+    Paste(String words, double density) {
+        this.words = words;
+        this.density = density;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** A field to choose one of these by. */
+    public static Field field(String label, Paste... offered) {
+        List<Field.Choice> choices = Arrays.stream(offered)
+                .map(p -> new Field.Choice(p.key(), p.words()))
+                .toList();
+        return Field.choice("paste", label, choices, offered[0].key());
+    }
+
+    public static Paste of(String key) {
+        return valueOf(key.toUpperCase(Locale.ROOT));
+    }
+
+    /** Grams of a sheet: area in mm² times thickness in mm. */
+    public double sheet(double areaMm2, double thicknessMm) {
+        return areaMm2 * thicknessMm / 1000 * density;
+    }
+
+    /** Grams of a ball of a diameter in mm. */
+    public double ball(double diameterMm) {
+        return Math.PI * Math.pow(diameterMm, 3) / 6 / 1000 * density;
+    }
+
+    /** Grams of an extruded or piped line: length times the section of a round opening, both mm. */
+    public double line(double lengthMm, double diameterMm) {
+        return sheet(lengthMm, Math.PI * diameterMm * diameterMm / 4);
+    }
+}

@@ -1,0 +1,33 @@
+package sectorum.bench;
+
+/**
+ * Plain rates to start with, until the notebook knows this pair of hands: seconds a piece (or a metre where it says so)
+ * and minutes to set up (handbook 4.5; those it does not name are of the same kind).
+ */
+public enum Rate {
+    MARK(12, 5),
+    PEARL(6, 5),
+    FLAG(40, 8),
+    DRAPE_STRIP(300, 15),
+    JABOT(240, 10),
+    CRESCENT(120, 10),
+    CUT_PIECE(20, 8),
+    PIPED_PIECE(4, 8),
+    PIPED_METRE(90, 8),
+    EXTRUDED_METRE(150, 10),
+    SCRIBED_METRE(60, 3),
+    UPRIGHT_LINE(45, 5);
+
+    private final double seconds;
+    private final double setUp;
+
+    Rate(double seconds, double setUp) {
+        this.seconds = seconds;
+        this.setUp = setUp;
+    }
+
+    /** Minutes of hands for so many pieces or metres, set-up included; none for none. */
+    public double minutes(double many) {
+        return many <= 0 ? 0 : setUp + many * seconds / 60;
+    }
+}

@@ -1,0 +1,406 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Hand;
+import sectorum.bench.Paste;
+import sectorum.bench.Rate;
+import sectorum.bench.Spare;
+import sectorum.curve.Hanging;
+import sectorum.curve.School;
+import sectorum.drawing.Ink;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/**
+ * Folded paste strips hung one below another in each section (handbook 3A). The marked line is the lower edge of the
+ * lowest strip; the strip i above it hangs on the same chord with a drop of d − i·v.
+ */
+final class Drape implements Technique {
+    private static final Rule NO_ROOM = new Rule(
+            "drape.no-room", Level.STOP, "A strip would hang level or upwards: the drop less its steps is 0 or under.");
+    private static final Rule GAPES = new Rule(
+            "drape.gapes", Level.LOOK, "Strips stepped by more than what a strip shows leave a gap between them.");
+    private static final Rule STRETCH = new Rule(
+            "drape.stretch", Level.LOOK, "Strips over 200 mm stretch as they hang, unless the paste is stiffened.");
+    private static final Rule STEEP =
+            new Rule("drape.steep-end", Level.LOOK, "Ends trimmed upright slope by more than 45°.");
+
+    /** What a decorator decides, lengths in mm. */
+    private record Settings(
+            double drop,
+            School school,
+            int strips,
+            double width,
+            Strip.Fold fold,
+            double foldTo,
+            double step,
+            Strip.Ends ends,
+            Strip.Weather weather,
+            boolean stiffened,
+            double thickness,
+            Paste paste) {
+
+        double shows() {
+            return Strip.shows(width, fold, foldTo);
+        }
+
+        /** Where the strip i from the lowest hangs; 0 or less has no room. */
+        double drop(int i) {
+            return drop - i * step;
+        }
+
+        /** How many strips have room to hang. */
+        int hanging() {
+            int hang = 0;
+            while (hang < strips && drop(hang) > Rounding.EPS) {
+                hang++;
+            }
+            return hang;
+        }
+
+        /** Trimmed upright, strips keep their width at the ends and stand above the marks' line. */
+        double above() {
+            return ends == Strip.Ends.UPRIGHT ? shows() : 0;
+        }
+    }
+
+    private enum Stiff {
+        NO("as it is"),
+        YES("stiffened with CMC");
+
+        final String words;
+
+        Stiff(String words) {
+            this.words = words;
+        }
+    }
+
+    @Override
+    public String id() {
+        return "drape";
+    }
+
+    @Override
+    public String name() {
+        return "Drapes";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return Stream.concat(Hung.RULES.stream(), Stream.of(NO_ROOM, GAPES, STRETCH, STEEP))
+                .toList();
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of(
+                "drop",
+                "strips",
+                "width",
+                "fold",
+                "foldTo",
+                "step",
+                "ends",
+                "weather",
+                "stiff",
+                "curve",
+                "thickness",
+                "paste");
+    }
+
+    @Override
+    public Zone usualZone(Side side) {
+        return Hung.usualZone(side);
+    }
+
+    @Override
+    public List<Field> fields(Values values, Place place) {
+        Field drop = Hung.dropField(place);
+        double deep = ((Number) drop.fallback()).doubleValue();
+        double good = Math.max(12, place.onTape(deep * 0.87));
+        Field width = Field.length("width", "Strip cut", 6, 200, good, "Its width before it is folded.");
+        Field fold = Choices.field("fold", "Strip is", Strip.Fold.values(), f -> f.words);
+        Field foldTo = Field.share(
+                "foldTo", "Fold lands at", 0.1, 1, 0.75, "A share of the strip's width, from its top edge.");
+        double shows = Strip.shows(
+                width.number(values), Choices.of(Strip.Fold.values(), fold.choice(values)), foldTo.number(values));
+        return List.of(
+                drop,
+                Field.count("strips", "Strips each", 1, 5, 3, "Hung below one another."),
+                width,
+                fold,
+                foldTo,
+                Field.length("step", "Each higher by", 1, 200, Math.max(1, shows / 2), "At most what a strip shows."),
+                Choices.field("ends", "Ends", Strip.Ends.values(), e -> e.words),
+                Choices.field("weather", "Weather", Strip.Weather.values(), w -> w.words),
+                Choices.field("stiff", "Paste is", Stiff.values(), s -> s.words),
+                Hung.curveField(),
+                Field.length("thickness", "Paste rolled to", 0.5, 6, 1.5, "Thin, or the folds look heavy."),
+                Paste.field("Cut from", Paste.HALF, Paste.FONDANT, Paste.GUM));
+    }
+
+    private Settings settings(Values values, Place place) {
+        List<Field> f = fields(values, place);
+        return new Settings(
+                f.get(0).number(values),
+                School.of(f.get(9).choice(values)),
+                (int) f.get(1).number(values),
+                f.get(2).number(values),
+                Choices.of(Strip.Fold.values(), f.get(3).choice(values)),
+                f.get(4).number(values),
+                f.get(5).number(values),
+                Choices.of(Strip.Ends.values(), f.get(6).choice(values)),
+                Choices.of(Strip.Weather.values(), f.get(7).choice(values)),
+                Choices.of(Stiff.values(), f.get(8).choice(values)) == Stiff.YES,
+                f.get(10).number(values),
+                Paste.of(f.get(11).choice(values)));
+    }
+
+    @Override
+    public Dressed dress(Values values, Place place) {
+        Settings set = settings(values, place);
+        Work work = new Work(place);
+        double z = Math.max(place.zone().foot(), place.zone().top() - set.above());
+        Hung lowest = new Hung(place, z, set.drop(), set.school());
+        List<Hung> strips = new ArrayList<>();
+        for (int i = 0; i < set.hanging(); i++) {
+            strips.add(lowest.at(set.drop(i)));
+        }
+        for (int i = 0; i < strips.size(); i++) {
+            hang(work, strips.get(i), set, i % place.colours(), place);
+        }
+        figures(work, set, lowest, strips);
+        work.handle(lowest.handle(0)).handle(stepHandle(set, lowest, place));
+        lowest.judge(work, 0);
+        judge(work, set, lowest);
+        make(work, set, strips, place);
+        for (int kind = 0; kind < lowest.curves().size(); kind++) {
+            for (int i = 0; i < strips.size(); i++) {
+                work.draw(strip(set, strips.get(i).curves().get(kind), kind * set.strips() + i));
+            }
+            work.draw(SwagLine.scallop(lowest.curves().get(kind), kind));
+        }
+        return work.done();
+    }
+
+    /** One strip in every section, with the line that its fold throws. */
+    private static void hang(Work work, Hung hung, Settings set, int colour, Place place) {
+        List<Integer> shapes = new ArrayList<>();
+        List<Integer> folds = new ArrayList<>();
+        for (Hanging curve : hung.curves()) {
+            shapes.add(work.piece(outline(set, curve)));
+            double middle = Math.max(0, curve.drop() - set.shows() * 0.55);
+            Hanging fold = set.ends() == Strip.Ends.UPRIGHT ? curve : Hanging.of(set.school(), curve.width(), middle);
+            List<Double> line = new ArrayList<>(fold.points(32));
+            if (set.ends() == Strip.Ends.UPRIGHT) {
+                for (int j = 1; j < line.size(); j += 2) {
+                    line.set(j, line.get(j) + set.shows() * 0.55);
+                }
+            }
+            folds.add(work.detail(line));
+        }
+        for (int k = 0; k < hung.count(); k++) {
+            work.put(shapes.get(hung.kind(k)), place.division().mark(k), hung.z(), colour);
+            if (set.fold() == Strip.Fold.FOLDED) {
+                work.put(folds.get(hung.kind(k)), place.division().mark(k), hung.z(), colour);
+            }
+        }
+    }
+
+    /** Gathered, a strip runs together at its ends; trimmed upright, it keeps its width. */
+    private static List<Double> outline(Settings set, Hanging curve) {
+        return set.ends() == Strip.Ends.UPRIGHT
+                ? Flat.between(curve, curve, set.shows(), 40)
+                : Flat.between(
+                        curve, Hanging.of(set.school(), curve.width(), Math.max(0, curve.drop() - set.shows())), 0, 40);
+    }
+
+    private static double cut(Settings set, Hanging curve) {
+        return Strip.cut(curve, set.shows(), set.ends(), set.weather());
+    }
+
+    private static void figures(Work work, Settings set, Hung lowest, List<Hung> strips) {
+        Hanging front = lowest.front();
+        double longest = strips.isEmpty() ? 0 : cut(set, strips.get(0).front());
+        work.lead("wide", Quantity.length(front.width()))
+                .lead("drop", Quantity.length(set.drop()))
+                .lead("to cut each", Quantity.length(longest))
+                .figure("Swags", Quantity.count(lowest.count()))
+                .figure("Strips each", Quantity.count(strips.size()))
+                .figure("Along the lowest edge", Quantity.length(front.length()))
+                .figure("Shows when folded", Quantity.length(set.shows()));
+        if (strips.size() > 1) {
+            work.figure(
+                    "Highest strip, cut",
+                    Quantity.length(cut(set, strips.get(strips.size() - 1).front())));
+        }
+        work.figure("Slope at the ends", Quantity.angle(front.endSlope()));
+        if (set.fold() == Strip.Fold.FOLDED) {
+            work.figure("Stands off the side", Quantity.length(2 * set.thickness()));
+        }
+    }
+
+    private static Handle stepHandle(Settings set, Hung lowest, Place place) {
+        List<Handle.Grip> grips = new ArrayList<>();
+        int highest = Math.max(1, set.hanging()) - 1;
+        for (int k = 0; k < lowest.count(); k++) {
+            grips.add(new Handle.Grip(place.division().middle(k).s(), lowest.z() - Math.max(0, set.drop(highest))));
+        }
+        return new Handle("step", "Highest strip", Handle.Way.UP, 1.0 / Math.max(1, highest), 1, set.shows(), grips);
+    }
+
+    private static void judge(Work work, Settings set, Hung lowest) {
+        if (set.hanging() < set.strips()) {
+            double step = Rounding.floor(set.drop() / set.strips());
+            List<Mend> mends = new ArrayList<>();
+            if (set.hanging() > 0) {
+                mends.add(Mend.setting(
+                        Phrase.of("Take {} strips", Quantity.count(set.hanging())), "strips", set.hanging()));
+            }
+            if (step >= 1) {
+                mends.add(Mend.setting(Phrase.of("Step them by {}", Quantity.length(step)), "step", step));
+            }
+            work.find(
+                    NO_ROOM,
+                    Phrase.of(
+                            "Strip {} would hang {} below its marks: it has no room above the others, and is left out.",
+                            Quantity.count(set.hanging() + 1L),
+                            Quantity.length(set.drop(set.hanging()))),
+                    mends);
+        }
+        if (set.strips() > 1 && !Rounding.atMost(set.step(), set.shows())) {
+            work.find(
+                    GAPES,
+                    Phrase.of(
+                            "Strips step by {} and show {}: the side shows between them.",
+                            Quantity.length(set.step()),
+                            Quantity.length(set.shows())),
+                    Mend.setting(Phrase.of("Step them by {}", Quantity.length(set.shows())), "step", set.shows()));
+        }
+        double longest =
+                lowest.curves().stream().mapToDouble(c -> cut(set, c)).max().orElse(0);
+        if (!set.stiffened() && longest > Strip.STRETCHES_MM) {
+            double grams = lowest.count() * set.strips() * set.paste().sheet(longest * set.width(), set.thickness());
+            work.find(
+                    STRETCH,
+                    Phrase.of(
+                            "Strips of {} stretch as they hang. Knead in {} of CMC and let the paste rest.",
+                            Quantity.length(longest),
+                            Quantity.mass(Math.max(1, Rounding.ceil(grams / 1000 * Strip.CMC_G_PER_KG)))),
+                    Mend.setting(
+                            Phrase.of("Stiffen the {} of paste", Quantity.mass(Rounding.halfUp(grams, 1))),
+                            "stiff",
+                            "yes"));
+        }
+        double slope = lowest.front().endSlope();
+        if (set.ends() == Strip.Ends.UPRIGHT && slope > Math.PI / 4 + Rounding.EPS) {
+            work.find(
+                    STEEP,
+                    Phrase.of(
+                            "At {} the ends are too steep to trim upright; up to {} they can be.",
+                            Quantity.angle(slope),
+                            Quantity.angle(Math.PI / 4)),
+                    Mend.setting(
+                            Phrase.of("Gather the {} ends", Quantity.count(2L * lowest.count())), "ends", "gathered"));
+        }
+    }
+
+    private static void make(Work work, Settings set, List<Hung> strips, Place place) {
+        int total = 0;
+        for (int i = 0; i < strips.size(); i++) {
+            Hung hung = strips.get(i);
+            for (int kind = 0; kind < hung.curves().size(); kind++) {
+                double cut = cut(set, hung.curves().get(kind));
+                work.cut(
+                        Phrase.of("Strip {} from below", Quantity.count(i + 1L)),
+                        set.paste(),
+                        set.thickness(),
+                        i % place.colours(),
+                        Flat.rectangle(0, 0, cut, set.width()),
+                        hung.many(kind),
+                        Spare.USUAL);
+                total += hung.many(kind);
+            }
+        }
+        if (total == 0) {
+            return;
+        }
+        int swags = strips.get(0).count();
+        boolean right = place.bench().hand() == Hand.RIGHT;
+        work.adhesive(Adhesive.on(set.paste()))
+                .step(
+                        Phrase.of(
+                                "Mark {} places at {} above the foot, and the lowest point {} under them.",
+                                Quantity.count(swags),
+                                Quantity.length(strips.get(0).z()),
+                                Quantity.length(set.drop())),
+                        "tape, scallop, pricker",
+                        Rate.MARK.minutes(2.0 * swags))
+                .step(
+                        Phrase.of(
+                                set.fold() == Strip.Fold.FOLDED
+                                        ? "Cut {} strips {} wide and fold the top edge down, showing {}."
+                                        : "Cut {} strips {} wide; they are laid flat and show {}.",
+                                Quantity.count(total),
+                                Quantity.length(set.width()),
+                                Quantity.length(set.shows())),
+                        "roller, wheel cutter, cling film over what waits",
+                        total * 0.75,
+                        null,
+                        Cautions.BLADE)
+                .step(
+                        Phrase.of(
+                                "Hang them from the lowest up, {}. In every swag trim the {} end first, in the next the"
+                                        + " other, or one side looks deeper. Water only where paste will cover it.",
+                                Quantity.text(work.order()),
+                                Quantity.text(right ? "left" : "right")),
+                        "soft brush",
+                        Rate.DRAPE_STRIP.minutes(total));
+        if (set.ends() == Strip.Ends.UPRIGHT) {
+            int first = (swags + 1) / 2;
+            work.step(
+                    Phrase.of(
+                            "Of the swags {} have their {} end trimmed first and {} the other.",
+                            Quantity.count(first),
+                            Quantity.text(right ? "left" : "right"),
+                            Quantity.count(swags - first)),
+                    "sharp blade",
+                    swags * 0.5,
+                    null,
+                    Cautions.BLADE);
+        }
+    }
+
+    /** The strip before it is folded: where its top edge lands, and what its ends lose. */
+    private static sectorum.drawing.Drawing strip(Settings set, Hanging curve, int index) {
+        double cut = cut(set, curve);
+        double w = set.width();
+        Card card = Card.of(Flat.rectangle(0, 0, cut, w), true).line(Ink.Pen.GUIDE, cut / 2, 0, cut / 2, w);
+        if (set.fold() == Strip.Fold.FOLDED) {
+            double fold = w * (1 - set.foldTo() / 2);
+            card.line(Ink.Pen.MARK, 0, fold, cut, fold)
+                    .words(cut / 4, fold + 1, Phrase.of("fold down here"))
+                    .line(Ink.Pen.GUIDE, 0, w * (1 - set.foldTo()), cut, w * (1 - set.foldTo()));
+        }
+        return card.made(
+                Choices.numbered("drape-strip", index),
+                Phrase.of(
+                        "Drape strip {} × {}, shows {}, drop {}",
+                        Quantity.length(cut),
+                        Quantity.length(w),
+                        Quantity.length(set.shows()),
+                        Quantity.length(curve.drop())));
+    }
+}

@@ -1,0 +1,117 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.bench.Spare;
+
+/** Small things repeated along a line: how they look, what one weighs, how close they usually stand. */
+enum Element {
+    LEAF("leaves", Paste.HALF, true, 0.75),
+    BLOSSOM("blossoms", Paste.GUM, true, 1.15),
+    PEARL("pearls", Paste.PEARL, false, 1.4),
+    DOT("piped dots", Paste.ROYAL, false, 1.6),
+    SHELL("piped shells", Paste.BUTTERCREAM, false, 0.8),
+    ROPE("piped rope", Paste.BUTTERCREAM, false, 0.5);
+
+    /** Rolled paste for what is cut, mm. */
+    static final double ROLLED_MM = 1.5;
+    /** Piped rosettes and shells weigh this until weighed, g at 1 cm (handbook 3F). */
+    private static final double PIPED_G = 0.16;
+
+    final String words;
+    final Paste paste;
+    final boolean cut;
+    private final double pitch;
+
+    Element(String words, Paste paste, boolean cut, double pitch) {
+        this.words = words;
+        this.paste = paste;
+        this.cut = cut;
+        this.pitch = pitch;
+    }
+
+    /** How far apart they usually stand for a size in mm. */
+    double pitch(double size) {
+        return size * pitch;
+    }
+
+    /** Grams of one that is not cut from a sheet. */
+    double grams(double size) {
+        return switch (this) {
+            case PEARL -> paste.ball(size);
+            case DOT -> paste.ball(size) / 2;
+            default -> PIPED_G * Math.pow(size / 10, 3);
+        };
+    }
+
+    Spare spare() {
+        return paste == Paste.PEARL || cut ? Spare.USUAL : Spare.NONE;
+    }
+
+    Adhesive adhesive() {
+        return Adhesive.on(paste);
+    }
+
+    /** Its outline about its middle, the line it stands on running along x. */
+    List<Double> outline(double size) {
+        return switch (this) {
+            case PEARL, DOT -> Flat.circle(size, 20);
+            case LEAF -> leaf(size);
+            case BLOSSOM -> blossom(size);
+            case SHELL -> shell(size);
+            case ROPE -> slanted(size);
+        };
+    }
+
+    /** How much it is turned from the line, radians: leaves go to both sides in turn. */
+    double turn(int index) {
+        return this == LEAF ? (index % 2 == 0 ? 0.6 : -0.6) : 0;
+    }
+
+    private static List<Double> leaf(double size) {
+        List<Double> line = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            double t = 2 * Math.PI * i / 24;
+            double bulge = Math.sin(t) * Math.abs(Math.sin(t / 2)) * 0.42;
+            line.add(size / 2 * Math.cos(t));
+            line.add(size / 2 * bulge);
+        }
+        return line;
+    }
+
+    private static List<Double> blossom(double size) {
+        List<Double> line = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            double t = 2 * Math.PI * i / 40;
+            double r = size / 2 * (0.74 + 0.26 * Math.abs(Math.cos(2.5 * t)));
+            line.add(r * Math.cos(t + Math.PI / 2));
+            line.add(r * Math.sin(t + Math.PI / 2));
+        }
+        return line;
+    }
+
+    private static List<Double> shell(double size) {
+        List<Double> line = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            double t = 2 * Math.PI * i / 24;
+            double taper = 0.72 + 0.28 * Math.cos(t);
+            line.add(size / 2 * Math.cos(t + Math.PI));
+            line.add(size / 2 * Math.sin(t + Math.PI) * taper);
+        }
+        return line;
+    }
+
+    private static List<Double> slanted(double size) {
+        List<Double> line = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            double t = 2 * Math.PI * i / 20;
+            double x = size * 0.28 * Math.cos(t);
+            double z = size / 2 * Math.sin(t);
+            line.add(x + z * 0.45);
+            line.add(z);
+        }
+        return line;
+    }
+}

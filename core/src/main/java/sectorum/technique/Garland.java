@@ -1,0 +1,178 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import sectorum.bench.Rate;
+import sectorum.curve.Hanging;
+import sectorum.curve.School;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/** Leaves, blossoms, pearls, dots, shells or a rope repeated along each arc (handbook 3A). */
+final class Garland implements Technique {
+    private static final Rule CROWDED = new Rule(
+            "garland.crowded", Level.LOOK, "Elements that stand closer than 0.4 of their size pile up on one another.");
+
+    private record Settings(double drop, School school, Element element, double size, double pitch) {
+        /** How many stand along a curve, at least one, and how far apart that is. */
+        int along(Hanging curve) {
+            return (int) Math.max(1, Rounding.halfUp(curve.length() / pitch, 1));
+        }
+
+        double reach() {
+            return size / 2;
+        }
+    }
+
+    @Override
+    public String id() {
+        return "garland";
+    }
+
+    @Override
+    public String name() {
+        return "Garlands";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return Stream.concat(Hung.RULES.stream(), Stream.of(CROWDED, Cycle.MEETS))
+                .toList();
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of("element", "size", "pitch", "drop", "curve");
+    }
+
+    @Override
+    public Zone usualZone(Side side) {
+        return Hung.usualZone(side);
+    }
+
+    @Override
+    public List<Field> fields(Values values, Place place) {
+        double size = Math.max(
+                4, place.onTape(Math.min(14, 0.09 * place.widest(place.zone().top()))));
+        Field element = Choices.field("element", "Made of", Element.values(), e -> e.words);
+        Field each = Field.length("size", "Each", 1, 100, size, "Its length or diameter.");
+        double pitch = Choices.of(Element.values(), element.choice(values)).pitch(each.number(values));
+        return List.of(
+                element,
+                each,
+                Field.length("pitch", "One every", 0.5, 200, pitch, "Along the line."),
+                Hung.dropField(place),
+                Hung.curveField());
+    }
+
+    private Settings settings(Values values, Place place) {
+        List<Field> f = fields(values, place);
+        return new Settings(
+                f.get(3).number(values),
+                School.of(f.get(4).choice(values)),
+                Choices.of(Element.values(), f.get(0).choice(values)),
+                f.get(1).number(values),
+                f.get(2).number(values));
+    }
+
+    @Override
+    public Dressed dress(Values values, Place place) {
+        Settings set = settings(values, place);
+        Work work = new Work(place);
+        double z = Math.max(place.zone().foot(), place.zone().top() - set.reach());
+        Hung hung = new Hung(place, z, set.drop(), set.school());
+        int shape = work.piece(set.element().outline(set.size()));
+        int many = 0;
+        for (int k = 0; k < hung.count(); k++) {
+            Hanging curve = hung.curve(k);
+            int along = set.along(curve);
+            for (int j = 0; j < along; j++, many++) {
+                double[] at = hung.at(k, curve.share((j + 0.5) * curve.length() / along));
+                work.put(shape, at[0], at[1], at[2] + set.element().turn(j), many % place.colours());
+            }
+        }
+        Hanging front = hung.front();
+        int each = set.along(front);
+        work.lead(set.element().words, Quantity.count(many))
+                .lead("a swag", Quantity.count(each))
+                .lead("apart", Quantity.length(front.length() / each))
+                .figure("Swags", Quantity.count(hung.count()))
+                .figure("Line a swag", Quantity.length(front.length()));
+        work.handle(hung.handle(set.reach())).handle(pitchHandle(set, hung));
+        hung.judge(work, set.reach());
+        if (set.pitch() < 0.4 * set.size()) {
+            double pitch = set.element().pitch(set.size());
+            work.find(
+                    CROWDED,
+                    Phrase.of(
+                            "{} of {} every {} pile up on one another.",
+                            Quantity.text(set.element().words),
+                            Quantity.length(set.size()),
+                            Quantity.length(set.pitch())),
+                    Mend.setting(Phrase.of("One every {}", Quantity.length(pitch)), "pitch", pitch));
+        }
+        Cycle.judge(work, many, place);
+        make(work, set, hung, many);
+        for (int kind = 0; kind < hung.curves().size(); kind++) {
+            work.draw(SwagLine.scallop(hung.curves().get(kind), kind));
+        }
+        return work.done();
+    }
+
+    private static Handle pitchHandle(Settings set, Hung hung) {
+        List<Handle.Grip> grips = new ArrayList<>();
+        for (int k = 0; k < hung.count(); k++) {
+            Hanging curve = hung.curve(k);
+            double[] at = hung.at(k, curve.share(Math.min(curve.length(), 1.5 * curve.length() / set.along(curve))));
+            grips.add(new Handle.Grip(at[0], at[1]));
+        }
+        return new Handle("pitch", "How far apart", Handle.Way.ALONG, 1, 0.5, 10 * set.size(), grips);
+    }
+
+    private static void make(Work work, Settings set, Hung hung, int many) {
+        Element element = set.element();
+        work.cycled(many).forEach((colour, of) -> {
+            Phrase what = Phrase.of("{} of {}", Quantity.text(element.words), Quantity.length(set.size()));
+            if (element.cut) {
+                work.cut(
+                        what,
+                        element.paste,
+                        Element.ROLLED_MM,
+                        colour,
+                        element.outline(set.size()),
+                        of,
+                        element.spare());
+            } else {
+                work.made(what, element.paste, colour, set.size(), of, element.spare(), element.grams(set.size()));
+            }
+        });
+        Rate rate = element.cut ? Rate.CUT_PIECE : element == Element.PEARL ? Rate.PEARL : Rate.PIPED_PIECE;
+        work.adhesive(element.adhesive())
+                .step(
+                        Phrase.of("Scribe {} curves round the scallop.", Quantity.count(hung.count())),
+                        "scallop, scriber",
+                        Rate.SCRIBED_METRE.minutes(hung.total() / 1000))
+                .step(
+                        Phrase.of(
+                                "Set {} along them, {} a swag, {}.",
+                                Quantity.count(many),
+                                Quantity.count(set.along(hung.front())),
+                                Quantity.text(work.order())),
+                        element.cut
+                                ? "cutter, soft brush"
+                                : element == Element.PEARL ? "ball tool, tweezers" : "bag, nozzle",
+                        rate.minutes(many),
+                        null,
+                        element == Element.PEARL ? Cautions.PEARLS : "");
+    }
+}

@@ -1,0 +1,256 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import sectorum.bench.Bench;
+import sectorum.curve.Hanging;
+import sectorum.curve.School;
+import sectorum.divide.Division;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/**
+ * Curves hung from mark to mark at one height (handbook 3A), for every technique that follows them: their width along the
+ * side is P/n at that height, never the chord. Sections of the same width share one curve.
+ */
+final class Hung {
+    /** Deeper than this share of its width a curve hangs like a loop. */
+    static final double LOOP_SHARE = 0.45;
+    /** Shallower than this share it looks flat. */
+    static final double FLAT_SHARE = 0.1;
+    /** A board that draws another drop by more than this share is no help. */
+    private static final double BOARD_SHARE = 0.15;
+
+    static final Rule OUT = new Rule(
+            "hang.out-of-zone",
+            Level.STOP,
+            "The deepest point lies below the zone: drop plus what hangs from it over its height.");
+    static final Rule OVERHANG =
+            new Rule("hang.overhang", Level.LOOK, "An arc deeper than half its width bulges past its own marks.");
+    static final Rule LOOP = new Rule("hang.loop", Level.LOOK, "A drop over 0.45 of the width hangs like a loop.");
+    static final Rule FLAT = new Rule("hang.flat", Level.LOOK, "A drop under 0.1 of the width looks flat.");
+    static final Rule BOARD = new Rule(
+            "hang.board",
+            Level.NOTE,
+            "A round in the cupboard draws nearly this arc: within 0.15 of the drop, but not to the tape's division.");
+    static final List<Rule> RULES = List.of(OUT, OVERHANG, LOOP, FLAT, BOARD);
+
+    private static final double SAME = 0.001;
+
+    private final Place place;
+    private final double z;
+    private final double drop;
+    private final School school;
+    private final List<Hanging> curves = new ArrayList<>();
+    private final List<Integer> kinds = new ArrayList<>();
+
+    /**
+     * @param z height of the marks that the curves hang from, mm above the foot
+     */
+    Hung(Place place, double z, double drop, School school) {
+        this.place = place;
+        this.z = z;
+        this.drop = drop;
+        this.school = school;
+        for (int k = 0; k < place.division().count(); k++) {
+            double width = place.width(k, z);
+            int kind = 0;
+            while (kind < curves.size() && Math.abs(curves.get(kind).width() - width) >= SAME) {
+                kind++;
+            }
+            if (kind == curves.size()) {
+                curves.add(Hanging.of(school, width, drop));
+            }
+            kinds.add(kind);
+        }
+    }
+
+    /** From the foot to a finger's breadth under the edge, where a covering still holds a prick. */
+    static Zone usualZone(Side side) {
+        double h = side.height().mm();
+        return new Zone(0, h - Math.min(10, h / 10));
+    }
+
+    static Field dropField(Place place) {
+        double good = Math.min(
+                0.3 * place.widest(place.zone().top()), 0.7 * place.zone().height());
+        return Field.length("drop", "Drop", 0, 600, place.onTape(good), "Measure from the marks down.");
+    }
+
+    static Field curveField() {
+        return Field.choice(
+                "curve",
+                "Curve",
+                Arrays.stream(School.values())
+                        .map(s -> new Field.Choice(s.key(), s.words()))
+                        .toList(),
+                School.ARC.key());
+    }
+
+    static School school(Values values) {
+        return School.of(curveField().choice(values));
+    }
+
+    /** The same marks with another drop. */
+    Hung at(double otherDrop) {
+        return new Hung(place, z, otherDrop, school);
+    }
+
+    List<Hanging> curves() {
+        return curves;
+    }
+
+    int kind(int k) {
+        return kinds.get(k);
+    }
+
+    Hanging curve(int k) {
+        return curves.get(kinds.get(k));
+    }
+
+    Hanging front() {
+        return curve(place.division().frontSection());
+    }
+
+    int count() {
+        return kinds.size();
+    }
+
+    /** How many sections have this curve. */
+    int many(int kind) {
+        return (int) kinds.stream().filter(k -> k == kind).count();
+    }
+
+    double z() {
+        return z;
+    }
+
+    double total() {
+        return kinds.stream().mapToDouble(k -> curves.get(k).length()).sum();
+    }
+
+    double widest() {
+        return curves.stream().mapToDouble(Hanging::width).max().orElseThrow();
+    }
+
+    /** A place at u of the way along section k's curve: {s on the foot, z, slope}. */
+    double[] at(int k, double u) {
+        Hanging curve = curve(k);
+        double[] p = curve.at(u);
+        double h = 1e-4;
+        double[] a = curve.at(Math.max(0, u - h));
+        double[] b = curve.at(Math.min(1, u + h));
+        double slope = Math.atan2(b[1] - a[1], b[0] - a[0]);
+        return new double[] {
+            place.division().mark(k).plus(p[0] / place.narrowing(z)).s(), z + p[1], slope
+        };
+    }
+
+    /** The lowest point taken hold of. */
+    Handle handle(double hangsBelow) {
+        Division division = place.division();
+        List<Handle.Grip> grips = new ArrayList<>();
+        for (int k = 0; k < division.count(); k++) {
+            grips.add(new Handle.Grip(division.middle(k).s(), z - drop));
+        }
+        double most = Math.max(place.tape().divisionMm(), z - place.zone().foot() - hangsBelow);
+        return new Handle("drop", "Lowest point", Handle.Way.UP, -1, 0, most, grips);
+    }
+
+    /**
+     * Judges how it hangs.
+     *
+     * @param hangsBelow how far what hangs from the curve reaches below it, mm
+     */
+    void judge(Work work, double hangsBelow) {
+        double widest = widest();
+        double q = place.tape().divisionMm();
+        double room = z - place.zone().foot() - hangsBelow;
+        if (!Rounding.atMost(drop, room)) {
+            double fits = Rounding.floor(Math.min(room, LOOP_SHARE * widest) / q) * q;
+            Phrase what = Phrase.of(
+                    "A drop of {} with {} hanging from it runs out of its zone, which has {} under the marks.",
+                    Quantity.length(drop),
+                    Quantity.length(hangsBelow),
+                    Quantity.length(z - place.zone().foot()));
+            work.find(OUT, what, fits > 0 ? List.of(drop("Drop {} ends in the zone", fits)) : List.of());
+        }
+        double loop = Rounding.floor(LOOP_SHARE * widest / q) * q;
+        if (school == School.ARC && !Rounding.atMost(drop, widest / 2)) {
+            work.find(
+                    OVERHANG,
+                    Phrase.of(
+                            "Deeper than half its width of {}, the arc bulges past its own marks.",
+                            Quantity.length(widest)),
+                    loopMends(loop));
+        } else if (!Rounding.atMost(drop, LOOP_SHARE * widest)) {
+            work.find(
+                    LOOP,
+                    Phrase.of(
+                            "A drop of {} on a width of {} hangs like a loop; up to {} it hangs like a swag.",
+                            Quantity.length(drop),
+                            Quantity.length(widest),
+                            Quantity.length(LOOP_SHARE * widest)),
+                    loopMends(loop));
+        }
+        if (drop < FLAT_SHARE * widest - Rounding.EPS) {
+            work.find(
+                    FLAT,
+                    Phrase.of(
+                            "A drop of {} on a width of {} looks flat; from {} on it reads as a swag.",
+                            Quantity.length(drop),
+                            Quantity.length(widest),
+                            Quantity.length(FLAT_SHARE * widest)),
+                    drop("Drop {}", Rounding.ceil(FLAT_SHARE * widest / q) * q));
+        }
+        board(work);
+    }
+
+    /** The board on the shelf: traced on flat paper that is wrapped, so over the width and not the chord. */
+    private void board(Work work) {
+        if (school != School.ARC || drop <= 0) {
+            return;
+        }
+        double width = front().width();
+        Bench.Traced traced = place.bench().nearest(width, drop);
+        if (!traced.found()) {
+            return;
+        }
+        double off = Math.abs(traced.drop() - drop);
+        if (Rounding.atMost(off, place.tape().divisionMm() / 2)) {
+            work.figure("Trace it round", Quantity.text(traced.round().name()));
+        } else if (Rounding.atMost(off, BOARD_SHARE * drop)) {
+            work.find(
+                    BOARD,
+                    Phrase.of(
+                            "On the shelf: {}, {} across, draws this curve over {} with a drop of {}.",
+                            Quantity.text(traced.round().name()),
+                            Quantity.length(traced.round().across()),
+                            Quantity.length(width),
+                            Quantity.length(traced.drop())),
+                    drop("Take its drop of {}", traced.drop()));
+        }
+    }
+
+    private List<Mend> loopMends(double loop) {
+        List<Mend> mends = new ArrayList<>(List.of(drop("Drop {}", loop)));
+        int fewer = (int) Rounding.floor(LOOP_SHARE * place.side().around(z) / drop);
+        if (fewer >= 1 && !place.division().outline().cornersRule()) {
+            mends.add(Mend.count(Phrase.of("Only {} sections", Quantity.count(fewer)), fewer));
+        }
+        return mends;
+    }
+
+    private static Mend drop(String label, double mm) {
+        return Mend.setting(Phrase.of(label, Quantity.length(mm)), "drop", mm);
+    }
+}

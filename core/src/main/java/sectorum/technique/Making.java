@@ -1,0 +1,90 @@
+package sectorum.technique;
+
+import java.util.List;
+import sectorum.bench.Paste;
+import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+
+/**
+ * What has to be made for a dressing, and how it goes on.
+ *
+ * @param cuts what is cut, moulded or piped, one line for each distinct piece
+ * @param used what it takes, net: without spares and off-cuts
+ * @param adhesive what holds it
+ * @param why the adhesive's reason
+ * @param steps in order of work
+ */
+public record Making(List<Cut> cuts, List<Used> used, String adhesive, String why, List<Step> steps) {
+    public Making {
+        cuts = List.copyOf(cuts);
+        used = List.copyOf(used);
+        steps = List.copyOf(steps);
+    }
+
+    /**
+     * A line of the cut list.
+     *
+     * @param thickness of the rolled paste, mm; 0 for what is not cut from a sheet
+     * @param colour index into the dressing's colours
+     * @param width of the flat piece before bending, mm
+     * @param height of the flat piece, mm
+     * @param outline the flat piece: x0, y0, x1, y1, … in mm; empty for what is not cut from a sheet
+     * @param spare whole pieces beside those needed
+     */
+    public record Cut(
+            Phrase what,
+            Paste paste,
+            double thickness,
+            int colour,
+            double width,
+            double height,
+            List<Double> outline,
+            int count,
+            int spare) {
+        public Cut {
+            outline = List.copyOf(outline);
+        }
+    }
+
+    /**
+     * A material used.
+     *
+     * @param grams net
+     * @param length of what is extruded or piped, mm; 0 for what is cut
+     */
+    public record Used(Paste paste, int colour, double thickness, double grams, double length) {}
+
+    /**
+     * One step.
+     *
+     * @param tool what it is done with
+     * @param minutes how long hands are busy
+     * @param pause how long it is left alone after, where it must be
+     * @param caution a hazard and how to keep out of it, or nothing
+     */
+    public record Step(
+            Phrase what,
+            String tool,
+            double minutes,
+            @Absent Pause pause,
+            String caution) {}
+
+    /** How long something is left alone, minutes, and where. */
+    public record Pause(double least, double most, String where) {}
+
+    public double minutes() {
+        return steps.stream().mapToDouble(Step::minutes).sum();
+    }
+
+    public double grams() {
+        return used.stream().mapToDouble(Used::grams).sum();
+    }
+
+    public int pieces() {
+        return cuts.stream().mapToInt(Cut::count).sum();
+    }
+
+    public int spares() {
+        return cuts.stream().mapToInt(Cut::spare).sum();
+    }
+}

@@ -1,0 +1,181 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.bench.Rate;
+import sectorum.bench.Spare;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/**
+ * Level rows of pearls all round (handbook 3E): n = round(P/pitch), but floor(P/diameter) where they would not fit. They
+ * close on the side itself, whatever its sections; one stands at the front.
+ */
+final class PearlRow implements Technique {
+    private static final Rule TIGHT = new Rule(
+            "pearls.tight", Level.LOOK, "The pitch is smaller than a pearl: as many are set as fit side by side.");
+    private static final Rule HIGH =
+            new Rule("pearls.out-of-zone", Level.STOP, "The rows together are higher than their zone.");
+
+    private record Settings(double diameter, double pitch, int rows, double rise) {
+        double high() {
+            return diameter + (rows - 1) * rise;
+        }
+    }
+
+    /** n = round(P/pitch), but floor(P/diameter) where they would not fit, at least 1; lengths in mm. */
+    static int count(double around, double pitch, double diameter) {
+        int wished = (int) Rounding.halfUp(around / pitch, 1);
+        int fits = (int) Rounding.floor(around / diameter);
+        return Math.max(1, Math.min(wished, fits));
+    }
+
+    @Override
+    public String id() {
+        return "pearls";
+    }
+
+    @Override
+    public String name() {
+        return "Pearl rows";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(TIGHT, HIGH, Cycle.MEETS);
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of("diameter", "pitch", "rows", "rise");
+    }
+
+    @Override
+    public Zone usualZone(Side side) {
+        return new Zone(0, Math.min(12, side.height().mm()));
+    }
+
+    @Override
+    public List<Field> fields(Values values, Place place) {
+        double d = Math.max(2, Math.min(7, Rounding.halfUp(place.side().foot().mm() / 130, 1)));
+        Field diameter = Field.length("diameter", "Pearls of", 1, 30, d, "Their diameter.");
+        double of = diameter.number(values);
+        return List.of(
+                diameter,
+                Field.length("pitch", "One every", 1, 300, of + 2, "From middle to middle along the side."),
+                Field.count("rows", "Rows", 1, 20, 1, "The rows above stand in the gaps of those below."),
+                Field.length("rise", "Rows apart", 0, 200, of + 1, "From middle to middle up the side."));
+    }
+
+    private Settings settings(Values values, Place place) {
+        List<Field> f = fields(values, place);
+        return new Settings(
+                f.get(0).number(values),
+                f.get(1).number(values),
+                (int) f.get(2).number(values),
+                f.get(3).number(values));
+    }
+
+    @Override
+    public Dressed dress(Values values, Place place) {
+        Settings set = settings(values, place);
+        Work work = new Work(place);
+        int pearl = work.piece(Flat.circle(set.diameter(), 20));
+        double foot = place.zone().foot() + set.diameter() / 2;
+        double p = place.side().foot().mm();
+        int total = 0;
+        for (int row = 0; row < set.rows(); row++) {
+            double z = foot + row * set.rise();
+            int n = count(place.side().around(z), set.pitch(), set.diameter());
+            for (int j = 0; j < n; j++, total++) {
+                double shift = row % 2 == 0 ? 0 : 0.5;
+                work.put(pearl, p / 2 + (j + shift) * p / n, z, 0, j % place.colours());
+            }
+        }
+        double around = place.side().around(foot);
+        int first = count(around, set.pitch(), set.diameter());
+        work.lead("pearls", Quantity.count(total))
+                .lead("across", Quantity.length(set.diameter()))
+                .lead("apart", Quantity.length(around / first))
+                .figure("Rows", Quantity.count(set.rows()))
+                .figure("In the lowest row", Quantity.count(first))
+                .figure("Rows are high together", Quantity.length(set.high()));
+        List<Handle.Grip> grips = new ArrayList<>();
+        for (int k = 0; k < place.division().count(); k++) {
+            grips.add(new Handle.Grip(place.division().middle(k).s(), foot));
+        }
+        work.handle(new Handle("pitch", "How far apart", Handle.Way.ALONG, 0.25, set.diameter(), 60, grips));
+        judge(work, set, place, around, first);
+        make(work, set, total, place);
+        return work.done();
+    }
+
+    private static void judge(Work work, Settings set, Place place, double around, int first) {
+        if (set.pitch() < set.diameter() - Rounding.EPS) {
+            work.find(
+                    TIGHT,
+                    Phrase.of(
+                            "Pearls of {} every {} do not fit beside one another; {} do.",
+                            Quantity.length(set.diameter()),
+                            Quantity.length(set.pitch()),
+                            Quantity.count(first)),
+                    Mend.setting(Phrase.of("One every {}", Quantity.length(set.diameter())), "pitch", set.diameter()));
+        }
+        double room = place.zone().height();
+        if (!Rounding.atMost(set.high(), room)) {
+            int rows = (int) Math.max(1, 1 + Rounding.floor((room - set.diameter()) / Math.max(0.1, set.rise())));
+            work.find(
+                    HIGH,
+                    Phrase.of(
+                            "{} rows are {} high; their zone has {}.",
+                            Quantity.count(set.rows()),
+                            Quantity.length(set.high()),
+                            Quantity.length(room)),
+                    rows < set.rows()
+                            ? Mend.setting(Phrase.of("Take {} rows", Quantity.count(rows)), "rows", rows)
+                            : Mend.setting(
+                                    Phrase.of("Take pearls of {}", Quantity.length(Math.max(1, room))),
+                                    "diameter",
+                                    Math.max(1, room)));
+        }
+        Cycle.judgeRow(work, first, around, place);
+    }
+
+    private static void make(Work work, Settings set, int total, Place place) {
+        work.cycled(total)
+                .forEach((colour, many) -> work.made(
+                        Phrase.of("Pearl of {}", Quantity.length(set.diameter())),
+                        Paste.PEARL,
+                        colour,
+                        set.diameter(),
+                        many,
+                        Spare.USUAL,
+                        Paste.PEARL.ball(set.diameter())));
+        work.adhesive(Adhesive.HOLLOW)
+                .step(
+                        Phrase.of(
+                                "Press {} hollows with a ball tool, the lowest row {} above the foot, {}.",
+                                Quantity.count(total),
+                                Quantity.length(place.zone().foot() + set.diameter() / 2),
+                                Quantity.text(work.order())),
+                        "ball tool, marking strip",
+                        Rate.PEARL.minutes(total) / 2)
+                .step(
+                        Phrase.of("Set {} pearls, each with a dot of glue.", Quantity.count(total)),
+                        "fine brush, tweezers",
+                        Rate.PEARL.minutes(total) / 2,
+                        null,
+                        Cautions.PEARLS);
+    }
+}

@@ -1,0 +1,162 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import sectorum.bench.Paste;
+import sectorum.bench.Rate;
+import sectorum.bench.Spare;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/** Shells, dots or a rope piped all round (handbook 3E): pitch, count, grams. It closes on the side itself. */
+final class PipedBorder implements Technique {
+    private static final Rule HIGH =
+            new Rule("border.out-of-zone", Level.STOP, "What is piped is higher than its zone.");
+    private static final Rule LOOSE = new Rule(
+            "border.loose", Level.LOOK, "Piped pieces stand more than 1.5 of their size apart: no border any more.");
+
+    private static final Element[] PIPED = {Element.SHELL, Element.ROPE, Element.DOT};
+
+    private record Settings(Element element, double size, double pitch, Paste paste) {}
+
+    @Override
+    public String id() {
+        return "border";
+    }
+
+    @Override
+    public String name() {
+        return "Piped border";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(HIGH, LOOSE, Cycle.MEETS);
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of("element", "size", "pitch", "paste");
+    }
+
+    @Override
+    public Zone usualZone(Side side) {
+        return new Zone(0, Math.min(14, side.height().mm()));
+    }
+
+    @Override
+    public List<Field> fields(Values values, Place place) {
+        double size = Math.max(3, Math.min(12, place.onTape(place.zone().height() * 0.85)));
+        Field element = Choices.field("element", "Piped as", PIPED, e -> e.words);
+        Field each = Field.length("size", "Each", 1, 60, size, "Its length along the side, or its height.");
+        double pitch = Choices.of(PIPED, element.choice(values)).pitch(each.number(values));
+        return List.of(
+                element,
+                each,
+                Field.length("pitch", "One every", 0.5, 200, pitch, "Along the side."),
+                Paste.field("Icing", Paste.BUTTERCREAM, Paste.ROYAL));
+    }
+
+    private Settings settings(Values values, Place place) {
+        List<Field> f = fields(values, place);
+        return new Settings(
+                Choices.of(PIPED, f.get(0).choice(values)),
+                f.get(1).number(values),
+                f.get(2).number(values),
+                Paste.of(f.get(3).choice(values)));
+    }
+
+    @Override
+    public Dressed dress(Values values, Place place) {
+        Settings set = settings(values, place);
+        Work work = new Work(place);
+        double z = place.zone().foot() + set.size() / 2;
+        double around = place.side().around(Math.min(z, place.side().height().mm()));
+        double p = place.side().foot().mm();
+        int n = (int) Math.max(1, Rounding.halfUp(around / set.pitch(), 1));
+        int shape = work.piece(set.element().outline(set.size()));
+        for (int j = 0; j < n; j++) {
+            work.put(shape, p / 2 + j * p / n, z, 0, j % place.colours());
+        }
+        work.lead(set.element().words, Quantity.count(n))
+                .lead("each", Quantity.length(set.size()))
+                .lead("apart", Quantity.length(around / n))
+                .figure("All round", Quantity.length(around));
+        List<Handle.Grip> pitch = new ArrayList<>();
+        List<Handle.Grip> size = new ArrayList<>();
+        for (int k = 0; k < place.division().count(); k++) {
+            pitch.add(new Handle.Grip(
+                    place.division()
+                            .mark(k)
+                            .plus(place.division().section(k) * 0.75)
+                            .s(),
+                    z));
+            size.add(
+                    new Handle.Grip(place.division().middle(k).s(), place.zone().foot() + set.size()));
+        }
+        work.handle(new Handle(
+                        "size",
+                        "Upper edge",
+                        Handle.Way.UP,
+                        1,
+                        1,
+                        Math.max(2, place.zone().height()),
+                        size))
+                .handle(new Handle("pitch", "How far apart", Handle.Way.ALONG, 0.25, 0.5, 60, pitch));
+        judge(work, set, n, around, place);
+        double grams = set.element() == Element.DOT
+                ? set.paste().ball(set.size()) / 2
+                : set.element().grams(set.size());
+        work.cycled(n)
+                .forEach((colour, many) -> work.made(
+                        Phrase.of("{} of {}", Quantity.text(set.element().words), Quantity.length(set.size())),
+                        set.paste(),
+                        colour,
+                        set.size(),
+                        many,
+                        Spare.NONE,
+                        grams));
+        work.adhesive(sectorum.bench.Adhesive.ITSELF)
+                .step(
+                        Phrase.of(
+                                "Pipe {} with one every {}, from the back round to the back.",
+                                Quantity.count(n),
+                                Quantity.length(around / n)),
+                        "bag, nozzle",
+                        Rate.PIPED_PIECE.minutes(n));
+        return work.done();
+    }
+
+    private static void judge(Work work, Settings set, int n, double around, Place place) {
+        double room = place.zone().height();
+        if (!Rounding.atMost(set.size(), room)) {
+            work.find(
+                    HIGH,
+                    Phrase.of(
+                            "Piped {} high, it leaves its zone of {}.",
+                            Quantity.length(set.size()),
+                            Quantity.length(room)),
+                    Mend.setting(Phrase.of("Pipe it {} high", Quantity.length(room)), "size", Math.max(1, room)));
+        }
+        if (set.pitch() > 1.5 * set.size() && set.element() != Element.DOT) {
+            double close = set.element().pitch(set.size());
+            work.find(
+                    LOOSE,
+                    Phrase.of(
+                            "One of {} every {} stands alone.",
+                            Quantity.length(set.size()),
+                            Quantity.length(set.pitch())),
+                    Mend.setting(Phrase.of("One every {}", Quantity.length(close)), "pitch", close));
+        }
+        Cycle.judgeRow(work, n, around, place);
+    }
+}

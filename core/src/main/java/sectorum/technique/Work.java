@@ -1,0 +1,185 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.bench.Spare;
+import sectorum.drawing.Drawing;
+import sectorum.finding.Finding;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.outline.Along;
+
+/** Gathers what follows while a technique works its place. */
+final class Work {
+    private final Place place;
+    private final List<Layout.Shape> shapes = new ArrayList<>();
+    private final List<Layout.Placement> placements = new ArrayList<>();
+    private final List<Figure> figures = new ArrayList<>();
+    private final List<Handle> handles = new ArrayList<>();
+    private final List<Finding> findings = new ArrayList<>();
+    private final List<Drawing> drawings = new ArrayList<>();
+    private final List<Making.Cut> cuts = new ArrayList<>();
+    private final List<Making.Used> used = new ArrayList<>();
+    private final List<Making.Step> steps = new ArrayList<>();
+    private Adhesive adhesive = Adhesive.NONE;
+
+    Work(Place place) {
+        this.place = place;
+    }
+
+    int piece(List<Double> outline) {
+        return shape(Layout.Role.PIECE, true, 0, outline);
+    }
+
+    /** A piece that is a line of some thickness. */
+    int strand(double wide, List<Double> line) {
+        return shape(Layout.Role.PIECE, false, wide, line);
+    }
+
+    int guide(List<Double> line) {
+        return shape(Layout.Role.GUIDE, false, 0, line);
+    }
+
+    int detail(List<Double> line) {
+        return shape(Layout.Role.DETAIL, false, 0, line);
+    }
+
+    private int shape(Layout.Role role, boolean closed, double wide, List<Double> xz) {
+        shapes.add(new Layout.Shape(role, closed, wide, xz));
+        return shapes.size() - 1;
+    }
+
+    /** Puts a shape at s on the foot's circumference, wrapped, and z above the foot. */
+    Work put(int shape, double s, double z, double turn, int colour) {
+        double wrapped = Along.of(s, place.division().around()).s();
+        placements.add(new Layout.Placement(shape, wrapped, z, turn, 1, colour));
+        return this;
+    }
+
+    Work put(int shape, Along s, double z, int colour) {
+        return put(shape, s.s(), z, 0, colour);
+    }
+
+    Work lead(String label, Quantity quantity) {
+        figures.add(Figure.lead(label, quantity));
+        return this;
+    }
+
+    Work figure(String label, Quantity quantity) {
+        figures.add(Figure.of(label, quantity));
+        return this;
+    }
+
+    Work handle(Handle handle) {
+        handles.add(handle);
+        return this;
+    }
+
+    Work find(Rule rule, Phrase what, Mend... mends) {
+        return find(rule, what, List.of(mends));
+    }
+
+    Work find(Rule rule, Phrase what, List<Mend> mends) {
+        findings.add(rule.found(what, mends));
+        return this;
+    }
+
+    Work draw(Drawing drawing) {
+        drawings.add(drawing);
+        return this;
+    }
+
+    Work adhesive(Adhesive with) {
+        adhesive = with;
+        return this;
+    }
+
+    /** Pieces cut from a sheet: their net mass is area × thickness × density × count (handbook 4.3). */
+    Work cut(Phrase what, Paste paste, double thickness, int colour, List<Double> outline, int count, Spare spare) {
+        if (count > 0) {
+            double[] box = Flat.box(outline);
+            cuts.add(new Making.Cut(
+                    what, paste, thickness, colour, box[2] - box[0], box[3] - box[1], outline, count, spare.of(count)));
+            used(paste, colour, thickness, count * paste.sheet(Flat.area(outline), thickness), 0);
+        }
+        return this;
+    }
+
+    /** Pieces that are not cut from a sheet: pearls, piped shells. */
+    Work made(Phrase what, Paste paste, int colour, double across, int count, Spare spare, double gramsEach) {
+        if (count > 0) {
+            cuts.add(new Making.Cut(what, paste, 0, colour, across, across, List.of(), count, spare.of(count)));
+            used(paste, colour, 0, count * gramsEach, 0);
+        }
+        return this;
+    }
+
+    /** What is extruded, piped or cut by length. */
+    Work used(Paste paste, int colour, double thickness, double grams, double length) {
+        if (grams > 0) {
+            for (int i = 0; i < used.size(); i++) {
+                Making.Used same = used.get(i);
+                if (same.paste() == paste && same.colour() == colour && same.thickness() == thickness) {
+                    used.set(
+                            i, new Making.Used(paste, colour, thickness, same.grams() + grams, same.length() + length));
+                    return this;
+                }
+            }
+            used.add(new Making.Used(paste, colour, thickness, grams, length));
+        }
+        return this;
+    }
+
+    Work step(Phrase what, String tool, double minutes) {
+        return step(what, tool, minutes, null, "");
+    }
+
+    Work step(Phrase what, String tool, double minutes, @Absent Making.Pause pause, String caution) {
+        steps.add(new Making.Step(what, tool, minutes, pause, caution));
+        return this;
+    }
+
+    /** Which way the work goes from the front, for this hand. */
+    String order() {
+        return switch (place.bench().hand()) {
+            case RIGHT -> "front first, then alternately right and left";
+            case LEFT -> "front first, then alternately left and right";
+        };
+    }
+
+    /** How many repeats of each colour there are when so many cycle through the dressing's colours. */
+    Map<Integer, Integer> cycled(int many) {
+        Map<Integer, Integer> counts = new TreeMap<>();
+        for (int c = 0; c < place.colours(); c++) {
+            int of = many / place.colours() + (c < many % place.colours() ? 1 : 0);
+            if (of > 0) {
+                counts.put(c, of);
+            }
+        }
+        return counts;
+    }
+
+    /** Everything, with the totals that every dressing has at the end of its figures. */
+    Dressed done() {
+        Making making = new Making(cuts, used, adhesive.words(), adhesive.why(), steps);
+        if (making.pieces() > 0) {
+            figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
+        }
+        double length = used.stream().mapToDouble(Making.Used::length).sum();
+        if (length > 0) {
+            figures.add(Figure.of("To pipe or extrude", Quantity.length(length)));
+        }
+        if (making.grams() > 0) {
+            figures.add(Figure.of("Net weight", Quantity.mass(making.grams())));
+        }
+        figures.add(Figure.of("Hands", Quantity.minutes(making.minutes())));
+        return new Dressed(new Layout(shapes, placements), figures, handles, findings, drawings, making);
+    }
+}

@@ -1,0 +1,67 @@
+package sectorum.technique;
+
+import java.util.List;
+import java.util.Locale;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import sectorum.Kept;
+import sectorum.measure.Values;
+
+/**
+ * What each technique draws by itself on the handbook's second tier in five, kept as pictures that can be looked at: a
+ * changed line is seen in the difference, and on opening the file.
+ */
+class GoldenTest {
+    static List<Technique> all() {
+        return Catalogue.all();
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void drawsAsItDid(Technique technique) {
+        Place place = Places.on(technique, Places.TAPED, 5, 2);
+        Layout layout = Dressed.of(technique, Values.NONE, place).layout();
+        StringBuilder svg = new StringBuilder();
+        line(
+                svg,
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"-5 -123 741 128\" stroke=\"#1c2a36\" fill=\"none\">");
+        line(svg, "<rect x=\"0\" y=\"-118\" width=\"731\" height=\"118\" fill=\"#fcf9f1\"/>");
+        for (int i = 0; i < layout.shapes().size(); i++) {
+            line(
+                    svg,
+                    "<defs><path id=\"s" + i + "\" d=\"" + path(layout.shapes().get(i)) + "\"/></defs>");
+        }
+        for (Layout.Placement p : layout.placements()) {
+            Layout.Shape shape = layout.shapes().get(p.shape());
+            String fill = shape.closed() ? (p.colour() == 0 ? "#9db2c9" : "#efe3c4") : "none";
+            line(
+                    svg,
+                    String.format(
+                            Locale.ROOT,
+                            "<use href=\"#s%d\" transform=\"translate(%.1f %.1f) rotate(%.1f)\" fill=\"%s\" stroke-width=\"%s\"/>",
+                            p.shape(),
+                            p.s(),
+                            -p.z(),
+                            -Math.toDegrees(p.turn()),
+                            fill,
+                            shape.wide() > 0 ? String.valueOf(shape.wide()) : "0.6"));
+        }
+        line(svg, "</svg>");
+        Kept.check("core/src/test/resources/golden/" + technique.id() + ".svg", svg.toString());
+    }
+
+    private static void line(StringBuilder svg, String text) {
+        svg.append(text).append('\n');
+    }
+
+    /** Every third point of the finer outlines is enough to see a change by. */
+    private static String path(Layout.Shape shape) {
+        List<Double> xz = shape.xz();
+        int step = xz.size() > 60 ? 6 : 2;
+        StringBuilder d = new StringBuilder();
+        for (int i = 0; i < xz.size(); i += step) {
+            d.append(String.format(Locale.ROOT, "%s%.1f %.1f", i == 0 ? "M" : "L", xz.get(i), -xz.get(i + 1)));
+        }
+        return shape.closed() ? d.append('Z').toString() : d.toString();
+    }
+}

@@ -1,0 +1,179 @@
+package sectorum.workup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static sectorum.workup.Tiers.border;
+import static sectorum.workup.Tiers.division;
+import static sectorum.workup.Tiers.round;
+import static sectorum.workup.Tiers.worn;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import sectorum.Kept;
+import sectorum.bench.Bench;
+import sectorum.bench.Hand;
+import sectorum.bench.Round;
+import sectorum.divide.Front;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Tape;
+import sectorum.plan.DivisionSpec;
+import sectorum.plan.Dressing;
+import sectorum.plan.Tier;
+import sectorum.plan.ZoneSpec;
+import sectorum.side.Reading;
+
+/** Every rule appears, is mended by its presses, and goes; docs/findings.md lists them all. */
+class FindingsTest {
+    private static final Bench BENCH = new Bench(new Tape(1), Hand.RIGHT, List.of(new Round("board of 18", 180)));
+    private static final Map<String, Tiers> SHOWN = new TreeMap<>();
+
+    /** Findings that the hand must settle: nothing in the plan mends them. */
+    private static final List<String> BY_HAND = List.of("side.taper");
+
+    private static void shown(String rule, Tiers tier) {
+        SHOWN.put(rule, tier);
+    }
+
+    private static Dressing coloured(Dressing d, String... colours) {
+        return new Dressing(
+                d.id(), d.technique(), d.division(), d.zone(), d.resting(), d.covers(), List.of(colours), d.settings());
+    }
+
+    private static Tiers five(Dressing dressing) {
+        return round().taped(Reading.of(Reading.What.FOOT, 731))
+                .divisions(division(5))
+                .dressings(dressing);
+    }
+
+    static {
+        ZoneSpec crossed =
+                new ZoneSpec(new ZoneSpec.Height(ZoneSpec.Edge.FOOT, 90), new ZoneSpec.Height(ZoneSpec.Edge.TOP, 90));
+        shown("side.taper", round().taped(Reading.of(Reading.What.FOOT, 731), Reading.of(Reading.What.TOP, 700)));
+        shown("side.level", round().taped(Reading.of(Reading.What.HEIGHT, 118), Reading.of(Reading.What.HEIGHT, 123)));
+        shown("zone.crossed", round().dressings(Tiers.swag("swags", crossed, false)));
+        shown("zone.overlap", round().dressings(worn("swag", ""), worn("garland", "")));
+        shown("border.crossed", round().borders(border("rope", ZoneSpec.Edge.FOOT, 40, 20, false)));
+        shown(
+                "border.overlap",
+                round().borders(
+                                border("rope", ZoneSpec.Edge.FOOT, 0, 20, false),
+                                border("band", ZoneSpec.Edge.FOOT, 10, 30, false)));
+        shown("divide.follow", round().divisions(division(11), following(2, 4)));
+        shown("divide.locked", round().divisions(locked(11, 3, 740)));
+        shown("divide.count", round().outline("square").divisions(division(3)));
+        shown("divide.uneven", round().divisions(locked(11, 3, 215)));
+        shown("hang.out-of-zone", five(worn("swag", "drop=115")));
+        shown("hang.overhang", five(worn("swag", "drop=80")));
+        shown("hang.loop", five(worn("swag", "drop=70")));
+        shown("hang.flat", five(worn("swag", "drop=10")));
+        shown("hang.board", five(worn("swag", "drop=40")));
+        shown("swag.strings-touch", five(worn("swag", "drop=30 strings=3 growth=1 made=piped")));
+        shown("crescent.hump", five(worn("crescent", "drop=30 depth=40")));
+        shown("drape.no-room", five(worn("drape", "drop=30 width=42 strips=4")));
+        shown("drape.gapes", five(worn("drape", "drop=48 width=20 step=20 strips=2")));
+        shown("drape.stretch", five(worn("drape", "drop=48")));
+        shown("drape.steep-end", five(worn("drape", "drop=48 ends=upright width=30")));
+        shown("jabot.on-board", five(worn("jabot", "length=130")));
+        shown("jabot.narrow", five(worn("jabot", "join=30")));
+        shown("jabot.crowds", five(worn("jabot", "pleats=8 rod=12")));
+        shown("pennant.none", five(worn("pennant", "square=140 drop=20")));
+        shown("pennant.one-more", five(worn("pennant", "drop=48 square=24 gap=4")));
+        shown("garland.crowded", five(worn("garland", "size=12 pitch=4")));
+        shown("pearls.tight", five(worn("pearls", "diameter=6 pitch=4")));
+        shown("pearls.out-of-zone", five(worn("pearls", "rows=5")));
+        shown("border.out-of-zone", five(worn("border", "size=30")));
+        shown("border.loose", five(worn("border", "size=8 pitch=20")));
+        shown("channel.close", five(worn("channel", "each=20 wide=9")));
+        shown("colours.meet", five(coloured(worn("channel", "made=strips each=1"), "plum", "cream")));
+    }
+
+    private static DivisionSpec following(int into, int every) {
+        return new DivisionSpec(
+                "again",
+                8,
+                null,
+                Front.SECTION,
+                null,
+                true,
+                List.of(),
+                null,
+                new DivisionSpec.Follow("marks", into, every));
+    }
+
+    private static DivisionSpec locked(int n, int mark, double s) {
+        return DivisionSpec.of("marks", n, 60.0, Front.SECTION, null, List.of(new DivisionSpec.Lock(mark, s)));
+    }
+
+    static List<String> rules() {
+        return List.copyOf(SHOWN.keySet());
+    }
+
+    private static List<Mending.Met> met(Tier tier, String rule) {
+        return new Mending(tier, BENCH)
+                .met()
+                .filter(m -> m.finding().rule().equals(rule))
+                .toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("rules")
+    void appearsWithNumbersIsMendedAndGoes(String rule) {
+        Tier tier = SHOWN.get(rule).tier();
+        List<Mending.Met> found = met(tier, rule);
+        assertThat(found).isNotEmpty();
+        Mending.Met first = found.get(0);
+        assertThat(first.finding().what().quantities()).isNotEmpty();
+        assertThat(first.finding().mends().isEmpty()).isEqualTo(BY_HAND.contains(rule));
+        for (Mend mend : first.finding().mends()) {
+            Tier mended = new Mending(tier, BENCH).pressed(first, mend);
+            assertThat(met(mended, rule)).as(mend.label().toString()).hasSizeLessThan(found.size());
+        }
+    }
+
+    @Test
+    void everyRuleIsShownButTheOneThatNoTechniqueNeedsYet() {
+        List<String> known = Rules.all().stream().map(Rule::id).collect(Collectors.toCollection(ArrayList::new));
+        assertThat(known).doesNotHaveDuplicates();
+        // Nothing demands an even count before the woven techniques come in; DivideTest shows the demand itself.
+        known.remove("divide.demand");
+        assertThat(known).containsExactlyInAnyOrderElementsOf(SHOWN.keySet());
+    }
+
+    @Test
+    void aTierOfUsualDressingsIsQuietAfterLyingOnTop() {
+        assertThat(new Mending(five(worn("swag", "")).tier(), BENCH)
+                        .met()
+                        .filter(m -> m.finding().level() == Level.STOP))
+                .isEmpty();
+    }
+
+    @Test
+    void theListInTheDocsIsThisOne() {
+        StringBuilder list = new StringBuilder("""
+                # Findings
+
+                Every rule by which a plan is judged, made from the code by `scripts/describe`. Each finding names its numbers and
+                offers what mends it, pressed once and undone like any edit; `FindingsTest` shows every one appear, be mended and
+                go. A note is good to know, a look wants a glance, a stop should not be worked as it stands.
+
+                | rule | level | appears when |
+                |---|---|---|
+                """);
+        Rules.all()
+                .forEach(r -> list.append("| `")
+                        .append(r.id())
+                        .append("` | ")
+                        .append(r.level().name().toLowerCase(java.util.Locale.ROOT))
+                        .append(" | ")
+                        .append(r.about())
+                        .append(" |\n"));
+        Kept.check("docs/findings.md", list.toString());
+    }
+}
