@@ -33,7 +33,7 @@ async function edits(i, until) {
   await sleep((i * 2500) / people);
   while (performance.now() < until) {
     document.tiers[0].dressings[0].settings.drop = 10 + ((i + revision * 7) % 40);
-    await timed('workup', () => call('POST', '/api/workup?tapeMm=1', document)).catch(() => errors++);
+    await timed('workup', () => call('POST', '/api/workup', { plan: document })).catch(() => errors++);
     await sleep(250);
     await timed('save', async () => {
       ({ revision } = await call('PUT', `/api/plans/${id}`, { base: revision, document }));

@@ -1,6 +1,9 @@
 package sectorum.bench;
 
 import java.util.List;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
 import sectorum.measure.Tape;
 
 /**
@@ -10,8 +13,22 @@ import sectorum.measure.Tape;
  * @param shelf the rounds owned that a curve can be traced around
  */
 public record Bench(Tape tape, Hand hand, List<Round> shelf) {
+    private static final int MOST = 500;
+
     public Bench {
-        shelf = List.copyOf(shelf);
+        if (tape == null) {
+            throw new Refused("tape", Phrase.of("A bench has a {}. Say its finest division.", Quantity.text("tape")));
+        }
+        hand = hand == null ? Hand.RIGHT : hand;
+        shelf = shelf == null ? List.of() : List.copyOf(shelf);
+        if (shelf.size() > MOST) {
+            throw new Refused(
+                    "shelf",
+                    Phrase.of(
+                            "{} things on the shelf; up to {} are looked through.",
+                            Quantity.count(shelf.size()),
+                            Quantity.count(MOST)));
+        }
     }
 
     /** A right hand with this tape and nothing on the shelf. */

@@ -1,5 +1,6 @@
 package sectorum.bench;
 
+import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -11,6 +12,14 @@ import sectorum.measure.Rounding;
  * @param across its diameter, mm
  */
 public record Round(String name, double across) {
+    private static final Field ACROSS =
+            Field.length("across", "A round", 3, 1000, 100, "Measure from edge to edge, outside.");
+
+    public Round {
+        ACROSS.check(across);
+        name = name == null ? "" : name;
+    }
+
     /**
      * How deep its arc hangs below a chord: B/2 − √(B²/4 − c²/4) (handbook 3A).
      *

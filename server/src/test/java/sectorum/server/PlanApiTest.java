@@ -203,7 +203,8 @@ class PlanApiTest {
 
     @Test
     void workupOfAnUnsavedPlan() {
-        JsonNode worked = http.post("/api/workup?tapeMm=1", json.writeValueAsString(Plans.swags("Never kept")))
+        JsonNode worked = http.post(
+                        "/api/workup", "{\"plan\":" + json.writeValueAsString(Plans.swags("Never kept")) + "}")
                 .json()
                 .at("/tiers/0");
         assertThat(worked.at("/form/across").asDouble()).isCloseTo(232.685, within(5e-4));
@@ -211,7 +212,10 @@ class PlanApiTest {
         assertThat(worked.at("/dressings/0/figures/2/quantity/value").asDouble())
                 .isCloseTo(185.144, within(5e-4));
         assertThat(worked.at("/dressings/0").has("drawings")).isFalse();
-        assertThat(http.post("/api/workup?tapeMm=0", json.writeValueAsString(Plans.swags("x")))
+        assertThat(http.post(
+                                "/api/workup",
+                                "{\"bench\":{\"tape\":{\"divisionMm\":0}},\"plan\":"
+                                        + json.writeValueAsString(Plans.swags("x")) + "}")
                         .json()
                         .get("detail")
                         .asString())
@@ -246,8 +250,9 @@ class PlanApiTest {
 
     @Test
     void preferencesAreKept() {
-        http.send("PUT", "/api/preferences", "{\"unit\":\"inch\",\"tapeMm\":1.5875,\"handMm\":0.5}");
+        http.send("PUT", "/api/preferences", "{\"unit\":\"inch\",\"tapeMm\":1.5875,\"handMm\":0.5,\"hand\":\"left\"}");
         assertThat(http.get("/api/preferences").json().get("unit").asString()).isEqualTo("inch");
+        assertThat(http.get("/api/bench").json().get("hand").asString()).isEqualTo("left");
         assertThat(http.send("PUT", "/api/preferences", "{\"unit\":\"ell\",\"tapeMm\":1,\"handMm\":0.5}")
                         .status())
                 .isEqualTo(400);

@@ -49,8 +49,8 @@ class PlanFuzzTest {
             int to = Math.min(document.length(), from + random.nextInt(9));
             document = document.substring(0, from) + BITS.get(random.nextInt(BITS.size())) + document.substring(to);
         }
-        for (String path : List.of("/api/workup?tapeMm=1", "/api/next-tier")) {
-            Http.Answer answer = http.post(path, document);
+        for (String path : List.of("/api/workup", "/api/next-tier")) {
+            Http.Answer answer = http.post(path, path.endsWith("workup") ? "{\"plan\":" + document + "}" : document);
             assertThat(answer.status()).as("%s of %s", path, document).isIn(200, 400);
             if (answer.status() == 400) {
                 assertThat(answer.json().get("detail").asString()).isNotBlank();

@@ -38,6 +38,7 @@ public final class Plans {
                         null,
                         false,
                         false,
+                        List.of(),
                         new Values(Map.of("drop", 48.0, "curve", "arc")))));
         return new Plan(Plan.FORMAT, Plan.VERSION, name, null, Brief.EMPTY, List.of(), List.of(tier));
     }

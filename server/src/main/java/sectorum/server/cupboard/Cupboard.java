@@ -3,6 +3,8 @@ package sectorum.server.cupboard;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import sectorum.bench.Bench;
+import sectorum.bench.Round;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -33,6 +35,14 @@ public class Cupboard {
         return items.findByWorkshopIdAndKindOrderByAcrossMm(turn.workshop(), kind).stream()
                 .map(ItemRow::item)
                 .toList();
+    }
+
+    /** The person whose turn it is at the bench, with the workshop's rounds on the shelf. */
+    @Transactional
+    public Bench bench() {
+        List<Round> shelf =
+                all().stream().map(i -> new Round(i.name(), i.acrossMm())).toList();
+        return turn.person().preferences().bench(shelf);
     }
 
     /** Keeps a new thing, or one that is there already under its id. */

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.divide.Fold;
 import sectorum.divide.Ladder;
@@ -19,6 +20,7 @@ import sectorum.measure.LengthUnit;
 import sectorum.outline.OutlineKind;
 import sectorum.plan.Coat;
 import sectorum.plan.Tier;
+import sectorum.server.cupboard.Cupboard;
 import sectorum.server.turn.Preferences;
 import sectorum.server.turn.Turn;
 import sectorum.side.Reading;
@@ -29,16 +31,18 @@ import sectorum.technique.Catalogue;
 @RequestMapping("/api")
 class BenchController {
     private final Turn turn;
+    private final Cupboard cupboard;
 
-    BenchController(Turn turn) {
+    BenchController(Turn turn, Cupboard cupboard) {
         this.turn = turn;
+        this.cupboard = cupboard;
     }
 
     /** A kind of outline and the sizes that it asks for. */
     record Kind(String kind, String label, List<Field> fields) {}
 
     /** A technique of the tray. */
-    record Offered(String id, String name) {}
+    record Offered(String id, String name, boolean covers) {}
 
     /** All that is the same for every plan. */
     record Choices(
@@ -65,7 +69,9 @@ class BenchController {
                 Arrays.stream(OutlineKind.values())
                         .map(k -> new Kind(k.key(), k.label(), k.fields()))
                         .toList(),
-                Catalogue.all().stream().map(t -> new Offered(t.id(), t.name())).toList(),
+                Catalogue.all().stream()
+                        .map(t -> new Offered(t.id(), t.name(), t.covers()))
+                        .toList(),
                 Tier.HEIGHT,
                 Coat.THICKNESS,
                 Division.COUNT,
@@ -89,6 +95,12 @@ class BenchController {
     @GetMapping("/names")
     Turn.Names names() {
         return turn.names();
+    }
+
+    /** The bench that questions about plans are asked with. */
+    @GetMapping("/bench")
+    Bench bench() {
+        return cupboard.bench();
     }
 
     @GetMapping("/preferences")

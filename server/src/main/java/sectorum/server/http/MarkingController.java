@@ -72,7 +72,7 @@ class MarkingController {
                 owned,
                 asked.shape() == null ? 1 : asked.shape(),
                 preferences.handMm(),
-                preferences.bench(),
+                cupboard.bench(),
                 SEED);
     }
 
@@ -83,6 +83,6 @@ class MarkingController {
                 stuck.division(),
                 stuck.placed(),
                 stuck.reads(),
-                turn.person().preferences().bench().tape());
+                turn.person().preferences().tape());
     }
 }

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import sectorum.bench.Bench;
 import sectorum.drawing.Drawing;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Phrase;
@@ -19,15 +20,14 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.server.cupboard.Cupboard;
 import sectorum.server.documents.PdfWriter;
 import sectorum.server.documents.SvgWriter;
-import sectorum.server.turn.Preferences;
 import sectorum.server.turn.Turn;
 import sectorum.template.Heading;
 import sectorum.template.Paper;
 import sectorum.template.Sheet;
 import sectorum.template.Tiling;
-import sectorum.workup.Bench;
 import sectorum.workup.Workup;
 
 /** Templates of a plan, saved or not: which there are, how they lie on paper, and as files. */
@@ -37,10 +37,12 @@ class TemplateController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private final Turn turn;
+    private final Cupboard cupboard;
     private final Clock clock;
 
-    TemplateController(Turn turn, Clock clock) {
+    TemplateController(Turn turn, Cupboard cupboard, Clock clock) {
         this.turn = turn;
+        this.cupboard = cupboard;
         this.clock = clock;
     }
 
@@ -112,8 +114,7 @@ class TemplateController {
     }
 
     private List<Drawing> drawings(Order order) {
-        Preferences preferences = turn.person().preferences();
-        Bench bench = preferences.bench();
+        Bench bench = cupboard.bench();
         Tier tier = tier(order);
         List<Drawing> all = Workup.drawings(tier, Workup.tier(tier, bench), bench);
         List<String> names = order.names() == null ? List.of() : order.names();

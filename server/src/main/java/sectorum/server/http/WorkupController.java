@@ -5,19 +5,29 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import sectorum.measure.Tape;
+import sectorum.bench.Bench;
+import sectorum.measure.Absent;
+import sectorum.measure.LengthUnit;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
-import sectorum.workup.Bench;
 import sectorum.workup.TierWorkup;
 import sectorum.workup.Workup;
 
 /** Everything that follows from a plan, saved or not. Keeps nothing but results that would come out the same. */
 @RestController
 class WorkupController {
-    /** A tier as it stands and the tape in hand: all that a tier's workup depends on. */
+    /**
+     * A plan, saved or not, and at whose bench; absent: a right hand with a tape of millimetres and nothing on the shelf.
+     */
+    record Asked(Plan plan, @Absent Bench bench) {
+        Asked {
+            Given.in("plan", plan);
+            bench = bench == null ? Bench.of(LengthUnit.MM.tape()) : bench;
+        }
+    }
+
+    /** A tier as it stands and the bench: all that a tier's workup depends on. */
     private record Key(Tier tier, Bench bench) {}
 
     private final Cache<Key, TierWorkup> worked =
@@ -29,16 +39,11 @@ class WorkupController {
         return plan.nextTier();
     }
 
-    /**
-     * Works a plan up.
-     *
-     * @param tapeMm finest division of the tape in hand, mm
-     */
+    /** Works a plan up. The bench comes with the question, so that no answer waits for the database. */
     @PostMapping("/api/workup")
-    Workup workup(@RequestBody Plan plan, @RequestParam(defaultValue = "1") double tapeMm) {
-        Bench bench = new Bench(new Tape(tapeMm));
-        List<TierWorkup> tiers = plan.tiers().stream()
-                .map(tier -> worked.get(new Key(tier, bench), key -> Workup.tier(key.tier(), key.bench())))
+    Workup workup(@RequestBody Asked asked) {
+        List<TierWorkup> tiers = asked.plan().tiers().stream()
+                .map(tier -> worked.get(new Key(tier, asked.bench()), key -> Workup.tier(key.tier(), key.bench())))
                 .toList();
         return Workup.stacked(tiers);
     }

@@ -8,6 +8,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import sectorum.bench.Hand;
 import sectorum.measure.LengthUnit;
 
 /** One of a workshop's people, with how that person likes to see things. */
@@ -33,6 +34,10 @@ public class PersonRow {
     @Column(name = "hand_mm")
     private double handMm;
 
+    @Enumerated(EnumType.STRING)
+    @Column(name = "hand", columnDefinition = "varchar(8)")
+    private Hand hand;
+
     protected PersonRow() {}
 
     public long workshopId() {
@@ -44,12 +49,13 @@ public class PersonRow {
     }
 
     public Preferences preferences() {
-        return new Preferences(lengthUnit, tapeMm, handMm);
+        return new Preferences(lengthUnit, tapeMm, handMm, hand);
     }
 
     void prefer(Preferences preferences) {
         lengthUnit = preferences.unit();
         tapeMm = preferences.tapeMm();
         handMm = preferences.handMm();
+        hand = preferences.hand();
     }
 }

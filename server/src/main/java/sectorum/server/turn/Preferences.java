@@ -1,10 +1,13 @@
 package sectorum.server.turn;
 
+import java.util.List;
+import sectorum.bench.Bench;
+import sectorum.bench.Hand;
+import sectorum.bench.Round;
 import sectorum.divide.Rehearsal;
 import sectorum.measure.Length;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Tape;
-import sectorum.workup.Bench;
 
 /**
  * How one person thinks of sizes.
@@ -12,16 +15,23 @@ import sectorum.workup.Bench;
  * @param unit lengths are shown in it, and it is meant where none is typed
  * @param tapeMm finest division of the tape in hand, mm
  * @param handMm how far a mark of this hand is off (σ), mm
+ * @param hand the hand that leads
  */
-public record Preferences(LengthUnit unit, double tapeMm, double handMm) {
+public record Preferences(LengthUnit unit, double tapeMm, double handMm, Hand hand) {
     public Preferences {
+        hand = hand == null ? Hand.RIGHT : hand;
         unit = unit == null ? LengthUnit.CM : unit;
         new Tape(tapeMm);
         Rehearsal.HAND.check(handMm);
     }
 
-    public Bench bench() {
-        return new Bench(new Tape(tapeMm));
+    public Tape tape() {
+        return new Tape(tapeMm);
+    }
+
+    /** This person at a bench with these rounds on the shelf. */
+    public Bench bench(List<Round> shelf) {
+        return new Bench(tape(), hand, shelf);
     }
 
     public String show(double mm) {

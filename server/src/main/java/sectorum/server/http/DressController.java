@@ -1,0 +1,44 @@
+package sectorum.server.http;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import sectorum.bench.Bench;
+import sectorum.plan.Plan;
+import sectorum.workup.Refit;
+import sectorum.workup.TierWorkup;
+import sectorum.workup.Workup;
+
+/** What could be put on a tier: the tray of techniques, and a dressing taken over from another tier. */
+@RestController
+class DressController {
+    /** A tier and one of its divisions; an unknown one is the first. */
+    record Tray(Plan plan, String tier, String division, Bench bench) {
+        Tray {
+            Given.in("plan", plan);
+            Given.in("bench", bench);
+        }
+    }
+
+    /** A dressing, where it is and where it is wanted. */
+    record TakenOver(Plan plan, String from, String dressing, String to, Bench bench) {
+        TakenOver {
+            Given.in("plan", plan);
+            Given.in("bench", bench);
+        }
+    }
+
+    /** Every technique as it would be on this tier. */
+    @PostMapping("/api/tray")
+    List<TierWorkup.Worn> tray(@RequestBody Tray asked) {
+        return Workup.tray(asked.plan().tier(asked.tier()), asked.division(), asked.bench());
+    }
+
+    /** The dressing fitted to the other tier, and what became of its figures. */
+    @PostMapping("/api/refit")
+    Refit refit(@RequestBody TakenOver asked) {
+        Plan plan = asked.plan();
+        return Refit.of(plan.tier(asked.from()), asked.dressing(), plan.tier(asked.to()), asked.bench());
+    }
+}
