@@ -10,6 +10,9 @@ export type Workup = Schemas['Workup'];
 export type TierWorkup = Schemas['TierWorkup'];
 export type Divided = Schemas['Divided'];
 export type Worn = Schemas['Worn'];
+export type Bench = Schemas['Bench'];
+export type Refit = Schemas['Refit'];
+export type Making = Schemas['Making'];
 export type Rung = Schemas['Rung'];
 export type Finding = Schemas['Finding'];
 export type Mend = Schemas['Mend'];
@@ -140,7 +143,12 @@ export const api = {
     return (await answer('POST', path, file)).json() as Promise<Picture>;
   },
   takePicture: async (id: number): Promise<void> => void (await answer('DELETE', `/api/pictures/${id}`)),
-  workup: (plan: Plan, tapeMm: number) => json<Workup>('POST', `/api/workup?tapeMm=${tapeMm}`, plan),
+  workup: (plan: Plan, bench: Bench) => json<Workup>('POST', '/api/workup', { plan, bench }),
+  bench: () => json<Bench>('GET', '/api/bench'),
+  tray: (asked: { plan: Plan; tier: string; division: string; bench: Bench }) =>
+    json<Worn[]>('POST', '/api/tray', asked),
+  refit: (asked: { plan: Plan; from: string; dressing: string; to: string; bench: Bench }) =>
+    json<Refit>('POST', '/api/refit', asked),
   catalogue: () => json<Choices>('GET', '/api/catalogue'),
   names: () => json<Schemas['Names']>('GET', '/api/names'),
   preferences: () => json<Preferences>('GET', '/api/preferences'),

@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tray": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tray"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/templates/svg": {
         parameters: {
             query?: never;
@@ -174,6 +190,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["rescue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/refit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["refit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -356,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard/{id}": {
         parameters: {
             query?: never;
@@ -383,6 +431,8 @@ export interface components {
             tapeMm: number;
             /** Format: double */
             handMm: number;
+            /** @enum {string} */
+            hand: "right" | "left";
         };
         Border: {
             id: string;
@@ -429,6 +479,7 @@ export interface components {
             zone?: components["schemas"]["ZoneSpec"];
             resting: boolean;
             covers: boolean;
+            colours: string[];
             settings: {
                 [key: string]: unknown;
             };
@@ -542,6 +593,25 @@ export interface components {
             acrossMm: number;
             notes: string;
         };
+        Asked: {
+            plan: components["schemas"]["Plan"];
+            bench?: components["schemas"]["Bench"];
+        };
+        Bench: {
+            tape: components["schemas"]["Tape"];
+            /** @enum {string} */
+            hand: "right" | "left";
+            shelf: components["schemas"]["Round"][];
+        };
+        Round: {
+            name: string;
+            /** Format: double */
+            across: number;
+        };
+        Tape: {
+            /** Format: double */
+            divisionMm: number;
+        };
         Change: {
             /** @enum {string} */
             target: "setting" | "dressing" | "division" | "tier";
@@ -557,6 +627,24 @@ export interface components {
         Choice: {
             name: string;
             label: string;
+        };
+        Cut: {
+            what: components["schemas"]["Phrase"];
+            /** @enum {string} */
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "buttercream" | "royal" | "pearl";
+            /** Format: double */
+            thickness: number;
+            /** Format: int32 */
+            colour: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            outline: number[];
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            spare: number;
         };
         Divided: {
             id: string;
@@ -645,8 +733,14 @@ export interface components {
         Handle: {
             field: string;
             label: string;
+            /** @enum {string} */
+            way: "up" | "along";
             /** Format: double */
             perMm: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
             grips: components["schemas"]["Grip"][];
         };
         Known: {
@@ -667,6 +761,13 @@ export interface components {
         Layout: {
             shapes: components["schemas"]["Shape"][];
             placements: components["schemas"]["Placement"][];
+        };
+        Making: {
+            cuts: components["schemas"]["Cut"][];
+            used: components["schemas"]["Used"][];
+            adhesive: string;
+            why: string;
+            steps: components["schemas"]["Step"][];
         };
         Mark: {
             /** Format: int32 */
@@ -692,6 +793,13 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        Pause: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            where: string;
         };
         Phrase: {
             template: string;
@@ -745,9 +853,19 @@ export interface components {
         };
         Shape: {
             /** @enum {string} */
-            role: "guide" | "piece";
+            role: "guide" | "piece" | "detail";
             closed: boolean;
+            /** Format: double */
+            wide: number;
             xz: number[];
+        };
+        Step: {
+            what: components["schemas"]["Phrase"];
+            tool: string;
+            /** Format: double */
+            minutes: number;
+            pause?: components["schemas"]["Pause"];
+            caution: string;
         };
         Strip: {
             id: string;
@@ -764,6 +882,18 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             changed: components["schemas"]["Changed"][];
         };
+        Used: {
+            /** @enum {string} */
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "buttercream" | "royal" | "pearl";
+            /** Format: int32 */
+            colour: number;
+            /** Format: double */
+            thickness: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            length: number;
+        };
         Workup: {
             tiers: components["schemas"]["TierWorkup"][];
             ledges: number[];
@@ -778,20 +908,13 @@ export interface components {
             figures: components["schemas"]["Figure"][];
             handles: components["schemas"]["Handle"][];
             findings: components["schemas"]["Finding"][];
+            making: components["schemas"]["Making"];
         };
         Zone: {
             /** Format: double */
             foot: number;
             /** Format: double */
             top: number;
-        };
-        Asked: {
-            plan: components["schemas"]["Plan"];
-            tier: string;
-            division: string;
-            press?: components["schemas"]["Press"];
-            /** Format: double */
-            shape?: number;
         };
         Press: {
             /** Format: double */
@@ -872,6 +995,12 @@ export interface components {
             rehearsal?: components["schemas"]["Rehearsal"];
             advice: components["schemas"]["Phrase"];
         };
+        Tray: {
+            plan: components["schemas"]["Plan"];
+            tier: string;
+            division: string;
+            bench: components["schemas"]["Bench"];
+        };
         Order: {
             plan: components["schemas"]["Plan"];
             tier: string;
@@ -926,6 +1055,17 @@ export interface components {
             /** Format: double */
             gap: number;
             offers: components["schemas"]["Offer"][];
+        };
+        TakenOver: {
+            plan: components["schemas"]["Plan"];
+            from: string;
+            dressing: string;
+            to: string;
+            bench: components["schemas"]["Bench"];
+        };
+        Refit: {
+            dressing: components["schemas"]["Dressing"];
+            changes: components["schemas"]["Changed"][];
         };
         Picture: {
             /** Format: int64 */
@@ -993,6 +1133,7 @@ export interface components {
         Offered: {
             id: string;
             name: string;
+            covers: boolean;
         };
     };
     responses: never;
@@ -1185,16 +1326,14 @@ export interface operations {
     };
     workup: {
         parameters: {
-            query?: {
-                tapeMm?: number;
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Plan"];
+                "application/json": components["schemas"]["Asked"];
             };
         };
         responses: {
@@ -1229,6 +1368,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WaysToMark"];
+                };
+            };
+        };
+    };
+    tray: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Tray"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Worn"][];
                 };
             };
         };
@@ -1349,6 +1512,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Rescue"];
+                };
+            };
+        };
+    };
+    refit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenOver"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Refit"];
                 };
             };
         };
@@ -1667,6 +1854,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Choices"];
+                };
+            };
+        };
+    };
+    bench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"];
                 };
             };
         };

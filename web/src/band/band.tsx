@@ -6,8 +6,8 @@ import { type Label, spaced } from './geometry';
 import { Pieces } from './pieces';
 import { useWidth } from './size';
 
-/** White on both sides of the band, px: half of what hangs over the seam. */
-const SIDE = 16;
+/** White on both sides of the band, px: where what hangs over the seam and the notches of the courses go. */
+const SIDE = 24;
 const TAPE = 36;
 const HEAD = 30;
 
@@ -30,8 +30,12 @@ interface Props {
   onMark?: ((k: number) => void) | undefined;
   /** Strips that are spoken for. */
   borders?: TierWorkup['borders'];
+  /** The courses in order from the foot, each told by its number at the band's edge. */
+  onNotch?: ((id: string) => void) | undefined;
   numbers?: boolean;
   mostHeight?: number;
+  /** px per mm where the band is drawn at a size of its own and scrolled, as at real size. */
+  fixed?: number | undefined;
   /** Drawn over the band, in px. */
   children?: (scale: BandScale) => ReactNode;
 }
@@ -48,14 +52,17 @@ export function Band(props: Props) {
     onSection,
     onMark,
     borders = [],
+    onNotch,
     numbers,
     mostHeight = 300,
+    fixed,
     children,
   } = props;
-  const [box, width] = useWidth<HTMLDivElement>(780);
+  const [box, room] = useWidth<HTMLDivElement>(780);
   const around = form.foot.mm;
   const high = form.height.mm;
-  const k = Math.min((width - 2 * SIDE) / around, mostHeight / high);
+  const k = fixed ?? Math.min((room - 2 * SIDE) / around, mostHeight / high);
+  const width = Math.max(room, Math.ceil(around * k + 2 * SIDE));
   const left = (width - around * k) / 2;
   const top = HEAD;
   const foot = top + high * k;
@@ -63,7 +70,11 @@ export function Band(props: Props) {
   const height = foot + 16 + TAPE + 4;
 
   return (
-    <div ref={box} className="w-full">
+    <div
+      ref={box}
+      className={`w-full ${fixed ? 'overflow-x-auto pb-2' : ''}`}
+      {...(fixed ? { tabIndex: 0, role: 'region', 'aria-label': 'The band at real size' } : {})}
+    >
       <svg
         width={width}
         height={height}
@@ -168,6 +179,7 @@ export function Band(props: Props) {
             ))}
           </g>
         </svg>
+        {onNotch ? <Notches dressings={dressings} chosen={chosen} scale={scale} onNotch={onNotch} /> : null}
         <line
           x1={scale.x(around / 2)}
           x2={scale.x(around / 2)}
@@ -183,6 +195,55 @@ export function Band(props: Props) {
         {children?.(scale)}
       </svg>
     </div>
+  );
+}
+
+/** Courses at the edge of the band, numbered from the foot, none on top of another. */
+function Notches({
+  dressings,
+  chosen,
+  scale,
+  onNotch,
+}: {
+  dressings: readonly Worn[];
+  chosen: string | undefined;
+  scale: BandScale;
+  onNotch: (id: string) => void;
+}) {
+  const rows = dressings
+    .map((worn, i) => ({ worn, number: i + 1, y: scale.y((worn.zone.foot + worn.zone.top) / 2) }))
+    .sort((a, b) => b.y - a.y);
+  let above = Number.POSITIVE_INFINITY;
+  return (
+    <g>
+      {rows.map(({ worn, number, y }) => {
+        above = Math.min(y, above - 22);
+        const on = worn.id === chosen;
+        return (
+          // biome-ignore lint/a11y/noStaticElementInteractions: the list of courses does the same for keys
+          <g
+            key={worn.id}
+            transform={`translate(${scale.x(0)} ${above})`}
+            onPointerDown={() => onNotch(worn.id)}
+            className="cursor-pointer"
+          >
+            <path
+              d="M-24 -9.5H-6L0 0L-6 9.5H-24Z"
+              fill={on ? 'var(--color-ink)' : 'var(--color-sheet)'}
+              stroke="var(--color-ink)"
+            />
+            <text
+              x={-15}
+              y={4.5}
+              textAnchor="middle"
+              className={`text-[13px] font-semibold ${on ? 'fill-sheet' : 'fill-ink'}`}
+            >
+              {number}
+            </text>
+          </g>
+        );
+      })}
+    </g>
   );
 }
 

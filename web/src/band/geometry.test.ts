@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Layout } from '../api/client';
 import { squareForm } from '../plan/sample';
-import { alongOutline, fromFront, moved, path, spaced } from './geometry';
+import { alongOutline, moved, path, spaced } from './geometry';
 
 describe('a place along an outline', () => {
   const at = alongOutline(squareForm());
@@ -18,30 +17,6 @@ describe('a place along an outline', () => {
     expect(spot.x).toBeCloseTo(x, 2);
     expect(spot.y).toBeCloseTo(y, 2);
     expect(Math.sign(Math.round(spot.seen))).toBe(seen);
-  });
-});
-
-describe('from the front', () => {
-  const layout = (s: number, xz: number[]): Layout => ({
-    shapes: [{ role: 'guide', closed: false, xz }],
-    placements: [{ shape: 0, s, z: 80, turn: 0, size: 1, colour: 0 }],
-  });
-  it('shows what is in front where it is, and nothing of the back', () => {
-    const [line] = fromFront(squareForm(), layout(180, [0, 0, 20, -30, 40, 0]));
-    expect(line!.points).toEqual([
-      [-20, 80],
-      [0, 50],
-      [20, 80],
-    ]);
-    expect(fromFront(squareForm(), layout(380, [0, 0, 20, -30, 40, 0]))).toEqual([]);
-  });
-  it('turns and sizes a piece as the band does', () => {
-    const turned = layout(200, [0, 0, 10, 0]);
-    turned.placements[0]!.turn = Math.PI / 2;
-    turned.placements[0]!.size = 2;
-    const [line] = fromFront(squareForm(), turned);
-    expect(line!.points[1]![0]).toBeCloseTo(0, 9);
-    expect(line!.points[1]![1]).toBeCloseTo(100, 9);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Form, Layout } from '../api/client';
+import type { Form } from '../api/client';
 
 /** Words at a place along a line. */
 export interface Label {
@@ -69,39 +69,6 @@ export function alongOutline(form: Form): (s: number) => Facing {
     const l = Math.hypot(dx, dy) || 1;
     return { x: a.x + dx * t, y: a.y + dy * t, seen: dx / l };
   };
-}
-
-export interface Line {
-  points: [number, number][];
-  guide: boolean;
-}
-
-/** A tier's pieces as seen straight from the front, the parts behind left out. */
-export function fromFront(form: Form, layout: Layout): Line[] {
-  const at = alongOutline(form);
-  const lines: Line[] = [];
-  const narrowing = (z: number) => 1 + (form.top.mm / form.foot.mm - 1) * (z / form.height.mm);
-  for (const p of layout.placements) {
-    const shape = layout.shapes[p.shape]!;
-    let run: [number, number][] = [];
-    const cos = Math.cos(p.turn) * p.size;
-    const sin = Math.sin(p.turn) * p.size;
-    const { xz } = shape;
-    for (let i = 0; i + 1 < xz.length; i += 2) {
-      const z = p.z + xz[i]! * sin + xz[i + 1]! * cos;
-      const spot = at(p.s + (xz[i]! * cos - xz[i + 1]! * sin) / narrowing(p.z));
-      if (spot.seen > 0) {
-        run.push([spot.x * narrowing(z), z]);
-      } else if (run.length > 0) {
-        lines.push({ points: run, guide: shape.role === 'guide' });
-        run = [];
-      }
-    }
-    if (run.length > 1) {
-      lines.push({ points: run, guide: shape.role === 'guide' });
-    }
-  }
-  return lines;
 }
 
 /** What a handle does to its setting when its grip is moved up by so many millimetres: snapped to the tape, in range. */

@@ -4,10 +4,15 @@ import { moved } from './geometry';
 interface Props {
   label: string;
   value: number;
+  /** How much the value changes when the grip is moved by 1 mm. */
   perMm: number;
   stepMm: number;
   min: number;
   max: number;
+  /** Where a value comes to rest; left out: on the tape's divisions. */
+  rest?: (value: number) => number;
+  /** The next value that counts, up or down; left out: one division of the tape on. */
+  next?: (value: number, up: number) => number;
   /** Which way it moves: up and down, or along the side. */
   along?: boolean;
   /** Place in the drawing, px. */
@@ -28,8 +33,16 @@ export function Grip(props: Props) {
   const place = (e: { clientX: number; clientY: number }) => (along ? e.clientX : -e.clientY);
   const drag = useRef<{ at: number; from: number; to: number } | null>(null);
 
+  const reached = (from: number, mm: number) =>
+    props.rest
+      ? Math.min(max, Math.max(min, props.rest(from + mm * perMm)))
+      : moved(from, mm, perMm, stepMm, min, max);
   const step = (up: number, big: boolean) =>
-    onCommit(moved(value, (up * stepMm * (big ? 5 : 1)) / Math.abs(perMm), perMm, stepMm, min, max));
+    onCommit(
+      props.next
+        ? props.next(value, up)
+        : moved(value, (up * stepMm * (big ? 5 : 1)) / Math.abs(perMm), perMm, stepMm, min, max),
+    );
 
   return (
     <g
@@ -64,8 +77,7 @@ export function Grip(props: Props) {
         if (drag.current === null) {
           return;
         }
-        const up = (place(e) - drag.current.at) / pxPerMm;
-        const to = moved(drag.current.from, up, perMm, stepMm, min, max);
+        const to = reached(drag.current.from, (place(e) - drag.current.at) / pxPerMm);
         if (to !== drag.current.to) {
           drag.current.to = to;
           onPreview(to);

@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { Layout } from '../api/client';
+import { deepened } from './draw';
 import { path } from './geometry';
 
 interface Props {
@@ -17,7 +18,7 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
     return { left: Math.min(...xs), right: Math.max(...xs) };
   });
   return (
-    <g opacity={quiet ? 0.45 : 1}>
+    <g opacity={quiet ? 0.55 : 1}>
       {layout.placements.flatMap((p, i) => {
         const shape = layout.shapes[p.shape]!;
         const { left, right } = reach[p.shape]!;
@@ -28,20 +29,40 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
         if (p.s + left * p.size < -0.01) {
           shifts.push(around);
         }
+        const looks = look(shape, colours[p.colour] ?? 'var(--color-sheet)');
         return shifts.map((shift) => (
           <path
             key={`${i}:${shift}`}
             d={paths[p.shape]}
             transform={`translate(${p.s + shift} ${-p.z}) rotate(${(-p.turn * 180) / Math.PI}) scale(${p.size})`}
-            fill={shape.role === 'piece' ? (colours[p.colour] ?? 'var(--color-sheet)') : 'none'}
-            stroke={colours[p.colour] ?? 'var(--color-ink)'}
-            strokeWidth={shape.role === 'guide' ? 2 : 0.6}
-            vectorEffect="non-scaling-stroke"
             strokeLinecap="round"
             strokeLinejoin="round"
+            {...looks}
           />
         ));
       })}
     </g>
   );
 });
+
+/** A piece in its colour, a string as thick as it is, a line on a piece fine, a line to follow in chalk's place. */
+function look(shape: Layout['shapes'][number], colour: string) {
+  if (shape.role === 'piece' && shape.closed) {
+    return {
+      fill: colour,
+      stroke: deepened(colour),
+      strokeWidth: 0.9,
+      vectorEffect: 'non-scaling-stroke' as const,
+    };
+  }
+  if (shape.wide > 0) {
+    return { fill: 'none', stroke: deepened(colour, 0.15), strokeWidth: shape.wide };
+  }
+  const detail = shape.role === 'detail';
+  return {
+    fill: 'none',
+    stroke: detail ? deepened(colour) : 'var(--color-ink)',
+    strokeWidth: detail ? 0.8 : 1.6,
+    vectorEffect: 'non-scaling-stroke' as const,
+  };
+}

@@ -17,3 +17,8 @@ export function useWidth<T extends HTMLElement>(start: number): [RefObject<T | n
   }, [start]);
   return [ref, width];
 }
+
+/** Whether this person wants nothing to move by itself. */
+export function reducedMotion(): boolean {
+  return window.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false;
+}

@@ -32,7 +32,10 @@ const KINDS: { kind: Kind; title: string; first: string; name: (across: string) 
 export function Cupboard() {
   const client = useQueryClient();
   const items = useQuery({ queryKey: ['cupboard'], queryFn: api.cupboard });
-  const again = () => client.invalidateQueries({ queryKey: ['cupboard'] });
+  const again = async () => {
+    await client.invalidateQueries({ queryKey: ['cupboard'] });
+    await client.invalidateQueries({ queryKey: ['bench'] });
+  };
   const keep = async (item: Item) => {
     try {
       await api.keepItem(item);

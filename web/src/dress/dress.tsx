@@ -1,206 +1,275 @@
-import { useState } from 'react';
-import type { Worn } from '../api/client';
+import { RefreshCw, Ruler, Undo2 } from 'lucide-react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { TierWorkup, Worn } from '../api/client';
 import { Band } from '../band/band';
-import { FrontView } from '../band/front-view';
-import { Grip } from '../band/grip';
+import { Lens, needsLens } from '../band/lens';
+import { PlanView } from '../band/plan-view';
+import { Calibrate, useRealSize } from '../band/real-size';
+import { Roll } from '../band/roll';
+import { useWidth } from '../band/size';
+import { TurningView } from '../band/turning-view';
 import { Ladder } from '../divide/ladder';
 import { WhatChanged } from '../measure/changed';
 import { useOpen, usePlan, useTier, useWorkup } from '../plan/context';
-import { addDressing, count, type Edit, freeId, mend, onDressing, onTier, setting } from '../plan/edits';
+import { count, mend } from '../plan/edits';
 import { Stage } from '../shell/stage';
-import { AnyField } from '../ui/any-field';
 import { Button } from '../ui/button';
-import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
-import { Lead, Row } from '../ui/ledger';
-import { tell } from '../ui/toasts';
-import { useCatalogue, usePreferences } from '../units/preferences';
-import { length, quantity, quantityParts } from '../units/units';
-import { Borders, DressingZone } from './zones';
+import { usePreferences } from '../units/preferences';
+import { length } from '../units/units';
+import { shades } from './colours';
+import { Courses } from './courses';
+import { Holds } from './hold';
+import { DressingLedger } from './ledger';
+import { Tray } from './tray';
+import { Borders } from './zones';
 
-/** The dressings of a tier on its band, and one of them under the hand. */
+const BAND_HIGH = 178;
+
+/** The dressings of a tier on its band, and one of them under the hand; beside them the whole cake. */
 export function Dress() {
-  const { editor } = useOpen();
+  const { chooseTier } = useOpen();
   const { tier, worked } = useTier();
   const plan = usePlan();
   const workup = useWorkup();
-  const { unit, tapeMm } = usePreferences();
-  const choices = useCatalogue();
   const [wish, setWish] = useState<string | null>(null);
-  const [section, setSection] = useState<number | null>(null);
-  const { form } = worked;
-  const chosen = worked.dressings.find((w) => w.id === wish) ?? worked.dressings.at(-1);
-  const dressing = tier.dressings.find((d) => d.id === chosen?.id);
+  const [tray, setTray] = useState(false);
+  const [box, width] = useWidth<HTMLDivElement>(790);
+  const wished = tier.dressings.find((d) => d.id === wish);
+  const dressing =
+    wished ?? tier.dressings.find((d) => d.id === worked.dressings.at(-1)?.id) ?? tier.dressings.at(-1);
+  const chosen = worked.dressings.find((w) => w.id === dressing?.id);
   const divided = worked.divisions.find((d) => d.id === dressing?.division) ?? worked.divisions[0]!;
+  const [section, setSection] = useState<number | null>(null);
   const at = section !== null && section < divided.count ? section : divided.frontSection;
-  const edit = (change: Edit) => editor.edit(change);
-  const colours = () => [plan.palette[0]?.shade ?? '#27375f'];
-  const handle = chosen?.handles[0];
-  const handled = chosen?.fields.find((f) => f.name === handle?.field);
-  const value = Number(dressing?.settings[handle?.field ?? ''] ?? handled?.fallback ?? 0);
-
-  const add = async (technique: string) => {
-    const id = freeId(technique, tier.dressings);
-    const problem = await edit(addDressing(tier.id, technique));
-    if (problem === null) {
-      setWish(id);
-    }
-  };
-  const takeOff = async (id: string, name: string) => {
-    await edit(onTier(tier.id, (t) => ({ ...t, dressings: t.dressings.filter((d) => d.id !== id) })));
-    tell(`${name} is taken off.`, { label: 'Undo', run: () => void editor.undo() });
-  };
+  const colours = useColours();
+  const own = useCallback((worn: Worn) => colours(worked, worn), [colours, worked]);
+  const k = Math.min((width - 48) / worked.form.foot.mm, BAND_HIGH / worked.form.height.mm);
+  const middle = (divided.marks[at]!.s + divided.sections[at]!.arc / 2) % worked.form.foot.mm;
+  const narrow = width < 620;
 
   const main = (
-    <>
-      <div className="grid grid-cols-[minmax(180px,220px)_minmax(0,1fr)] gap-5 max-md:grid-cols-1">
+    <div ref={box}>
+      <div className={`grid gap-4 ${narrow ? 'grid-cols-1' : 'grid-cols-[208px_minmax(0,1fr)_176px]'}`}>
         <div>
           <h1 className="heading">{tier.name}, dressed</h1>
-          <p className="note mb-3">its courses, from the top down</p>
-          <ul aria-label="Courses" className="flex flex-col gap-2">
-            {[...worked.dressings].reverse().map((worn) => (
-              <li key={worn.id}>
-                <button
-                  type="button"
-                  aria-pressed={worn.id === chosen?.id}
-                  onClick={() => setWish(worn.id)}
-                  className={`flex min-h-11 w-full items-center justify-between gap-3 rounded-md border px-3 ${worn.id === chosen?.id ? 'border-ink bg-ink text-sheet' : 'border-ink/35 bg-sheet hover:border-ink'}`}
-                >
-                  <span>{worn.name}</span>
-                  <span className="font-semibold">{worn.layout.placements.length}</span>
-                </button>
-              </li>
-            ))}
-          </ul>
-          <div className="mt-2 flex flex-wrap gap-x-1">
-            {choices?.techniques.map((t) => (
-              <Button key={t.id} look="pin" onClick={() => add(t.id)} className="px-2">
-                Add a {t.name.toLowerCase()}
-              </Button>
-            ))}
-            {chosen ? (
-              <Button look="quiet" className="px-2" onClick={() => takeOff(chosen.id, chosen.name)}>
-                Take it off
-              </Button>
-            ) : null}
-          </div>
+          <p className="note mb-2">its courses, from the top down</p>
+          <Courses chosen={dressing?.id} choose={setWish} onTray={() => setTray(true)} />
         </div>
-        <div className="flex justify-center">
-          <FrontView tiers={workup.tiers} chosen={tier.id} width={420} height={236} colours={colours} />
-        </div>
-      </div>
-      <div className="mt-4">
-        <Band
-          form={form}
-          divided={divided}
-          dressings={worked.dressings}
+        <TurningView
+          tiers={workup.tiers}
+          chosen={tier.id}
+          width={narrow ? width : Math.max(260, width - 208 - 176 - 32)}
+          height={narrow ? 300 : 286}
           colours={colours}
-          chosen={chosen?.id}
-          section={chosen ? at : undefined}
-          onSection={chosen ? setSection : undefined}
-          mostHeight={190}
-          borders={worked.borders}
-        >
-          {(scale) => {
-            const grip = handle?.grips[at];
-            return chosen && dressing && handle && handled && grip ? (
-              <Grip
-                label={`${handle.label} of section ${at + 1}: ${handled.label.toLowerCase()}`}
-                value={value}
-                perMm={handle.perMm}
-                stepMm={tapeMm}
-                min={handled.min}
-                max={handled.max}
-                x={scale.x(grip.s)}
-                y={scale.y(grip.z)}
-                pxPerMm={scale.k}
-                shown={length(value, unit)}
-                onPreview={(to) => editor.preview(setting(tier.id, dressing.id, handle.field, to))}
-                onCommit={(to) => void edit(setting(tier.id, dressing.id, handle.field, to))}
-                onCancel={() => editor.letGo()}
-              />
-            ) : null;
-          }}
-        </Band>
+          onTier={chooseTier}
+        />
+        <div className={narrow ? 'hidden' : 'flex flex-col items-center gap-2'}>
+          <PlanView
+            form={worked.form}
+            divided={divided}
+            size={164}
+            section={at}
+            words={divided.count > 1 ? `${divided.count}` : undefined}
+          />
+          {chosen && needsLens(chosen, k) ? (
+            <Lens
+              form={worked.form}
+              worn={chosen}
+              others={worked.dressings.filter((w) => w.id !== chosen.id)}
+              colours={own}
+              s={middle}
+              section={at}
+            />
+          ) : null}
+        </div>
       </div>
-      <h2 className="heading mt-5 mb-2">Counts that close on {length(form.foot.mm, unit)}</h2>
-      <Ladder divided={divided} onCount={(n) => void edit(count(tier.id, divided.id, n))} />
-    </>
+      <OnTheBand
+        key={tier.id}
+        width={width}
+        chosen={dressing?.id}
+        choose={setWish}
+        section={at}
+        setSection={setSection}
+        colours={own}
+      />
+      <Counts division={divided.id} />
+      {tray ? (
+        <Tray
+          division={divided.id}
+          colours={shades(plan.palette, [])}
+          close={() => setTray(false)}
+          choose={setWish}
+        />
+      ) : null}
+    </div>
   );
 
-  const ledger =
-    chosen && dressing ? (
-      <>
-        <DressingNumbers worn={chosen} />
-        <WhatChanged />
-        <div className="flex flex-col gap-3">
-          {chosen.fields.map((field) => (
-            <AnyField
-              stacked
-              key={`${chosen.id}.${field.name}`}
-              field={field}
-              value={dressing.settings[field.name] ?? field.fallback}
-              onValue={(to) => edit(setting(tier.id, dressing.id, field.name, to))}
-            />
-          ))}
-        </div>
-        {tier.divisions.length > 1 ? (
-          <Choice
-            label="Hangs on the marks of"
-            value={dressing.division}
-            options={tier.divisions.map((d) => ({ name: d.id, label: d.id }))}
-            onChoice={(division) => void edit(onDressing(tier.id, dressing.id, (d) => ({ ...d, division })))}
-          />
-        ) : null}
-        <DressingZone key={dressing.id} dressing={dressing.id} />
-        <Findings
-          findings={[...chosen.findings, ...divided.findings, ...worked.findings]}
-          onMend={(_, press) =>
-            void edit(mend({ tier: tier.id, division: divided.id, dressing: dressing.id }, press))
-          }
-        />
-        <Borders />
-      </>
-    ) : (
-      <>
-        <p className="heading">Nothing on this tier yet</p>
-        <p className="note">
-          Add a dressing: it takes its sizes from the tier and its division, and can be moved by hand after.
-        </p>
-        {choices?.techniques.map((t) => (
-          <Button key={t.id} look="main" onClick={() => add(t.id)}>
-            Add a {t.name.toLowerCase()}
-          </Button>
-        ))}
-        <WhatChanged />
-        <Borders />
-      </>
-    );
+  const ledger = (
+    <>
+      {chosen && dressing ? (
+        <DressingLedger worn={chosen} dressing={dressing} />
+      ) : (
+        <>
+          <p className="heading">{dressing ? 'This course rests' : 'Nothing on this tier yet'}</p>
+          <p className="note">
+            {dressing
+              ? 'It is kept, but neither drawn nor counted. Wake it with the eye beside its name.'
+              : 'Add a course: it takes its sizes from the tier and its division, and can be moved by hand after.'}
+          </p>
+          {dressing ? null : (
+            <Button look="main" onClick={() => setTray(true)}>
+              Choose from the tray
+            </Button>
+          )}
+          <TierFindings />
+        </>
+      )}
+      <WhatChanged />
+      <Borders />
+    </>
+  );
   return <Stage main={main} ledger={ledger} />;
 }
 
-function DressingNumbers({ worn }: { worn: Worn }) {
+/** The shades of every dressing of the plan, kept the same as long as the plan's palette and dressings are. */
+function useColours(): (tier: TierWorkup, worn: Worn) => readonly string[] {
+  const plan = usePlan();
+  const kept = useRef(new Map<string, string[]>());
+  const { palette, tiers } = plan;
+  return useCallback(
+    (worked: TierWorkup, worn: Worn) => {
+      const dressing = tiers.find((t) => t.id === worked.id)?.dressings.find((d) => d.id === worn.id);
+      const made = shades(palette, dressing?.colours ?? []);
+      const key = made.join();
+      const same = kept.current.get(key) ?? made;
+      kept.current.set(key, same);
+      return same;
+    },
+    [palette, tiers],
+  );
+}
+
+function TierFindings() {
+  const { editor } = useOpen();
+  const { tier, worked } = useTier();
+  const place = { tier: tier.id, division: tier.divisions[0]!.id };
+  return <Findings findings={worked.findings} onMend={(_, press) => void editor.edit(mend(place, press))} />;
+}
+
+interface OnTheBandProps {
+  width: number;
+  chosen: string | undefined;
+  choose: (id: string) => void;
+  section: number;
+  setSection: (k: number) => void;
+  colours: (worn: Worn) => readonly string[];
+}
+
+/** The band under the hand: flat, at real size, or rolled up into its tier. */
+function OnTheBand({ width, chosen, choose, section, setSection, colours }: OnTheBandProps) {
+  const { tier, worked } = useTier();
+  const [shape, setShape] = useState<'flat' | 'up' | 'round' | 'down'>('flat');
+  const [real, setReal] = useState(false);
+  const [asking, setAsking] = useState(false);
+  const { pxPerMm } = useRealSize();
+  const holder = useRef<HTMLDivElement>(null);
+  const dressing = tier.dressings.find((d) => d.id === chosen);
+  const worn = worked.dressings.find((w) => w.id === chosen);
+  const divided = worked.divisions.find((d) => d.id === dressing?.division) ?? worked.divisions[0]!;
+  const high = BAND_HIGH + 30 + 56;
+  const round = useCallback((_: TierWorkup, w: Worn) => colours(w), [colours]);
+  const fixed = real && pxPerMm !== null ? pxPerMm : undefined;
+  const middle = worked.divisions[0]!.marks.length > 0 ? (divided.marks[section]?.s ?? 0) : 0;
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: brought into sight when the size changes, not while dragging
+  useEffect(() => {
+    const scroller = holder.current?.querySelector('[role="region"]');
+    if (fixed && scroller) {
+      const arc = divided.sections[section]?.arc ?? 0;
+      scroller.scrollLeft = (middle + arc / 2) * fixed - scroller.clientWidth / 2;
+    }
+  }, [fixed]);
+
+  const toRealSize = () => {
+    if (real) {
+      setReal(false);
+    } else {
+      setReal(true);
+      if (pxPerMm === null) {
+        setAsking(true);
+      }
+    }
+  };
+  return (
+    <div className="mt-3" ref={holder}>
+      <div className="-mb-1 flex flex-wrap items-center justify-end gap-x-1">
+        {shape === 'flat' ? (
+          <>
+            <Button look="quiet" className="px-2" aria-pressed={real} onClick={toRealSize}>
+              <Ruler size={17} aria-hidden /> {real ? 'To fit again' : 'Real size'}
+            </Button>
+            {real ? (
+              <Button look="quiet" className="px-2" onClick={() => setAsking(true)}>
+                Calibrate
+              </Button>
+            ) : null}
+            <Button look="quiet" className="px-2" onClick={() => setShape('up')}>
+              <RefreshCw size={17} aria-hidden /> Roll it up
+            </Button>
+          </>
+        ) : (
+          <Button look="quiet" className="px-2" onClick={() => setShape('down')}>
+            <Undo2 size={17} aria-hidden /> Unroll it
+          </Button>
+        )}
+      </div>
+      {shape === 'flat' ? (
+        <Band
+          form={worked.form}
+          divided={divided}
+          dressings={worked.dressings}
+          colours={colours}
+          chosen={chosen}
+          section={worn ? section : undefined}
+          onSection={worn ? setSection : undefined}
+          onNotch={choose}
+          mostHeight={BAND_HIGH}
+          borders={worked.borders}
+          fixed={fixed}
+        >
+          {(scale) =>
+            worn && dressing ? (
+              <Holds worn={worn} dressing={dressing} divided={divided} section={section} scale={scale} />
+            ) : null
+          }
+        </Band>
+      ) : shape === 'round' ? (
+        <TurningView tiers={[worked]} chosen={worked.id} width={width} height={high} colours={round} />
+      ) : (
+        <Roll
+          tier={worked}
+          width={width}
+          height={high}
+          colours={colours}
+          up={shape === 'up'}
+          done={() => setShape(shape === 'up' ? 'round' : 'flat')}
+        />
+      )}
+      {asking ? <Calibrate close={() => setAsking(false)} /> : null}
+    </div>
+  );
+}
+
+function Counts({ division }: { division: string }) {
+  const { editor } = useOpen();
+  const { tier, worked } = useTier();
   const { unit } = usePreferences();
+  const divided = worked.divisions.find((d) => d.id === division)!;
   return (
     <>
-      <div>
-        <p className="note">{worn.name}, each section</p>
-        {worn.figures
-          .filter((f) => f.lead)
-          .map((f) => {
-            const parts = quantityParts(f.quantity, unit);
-            return <Lead key={f.label} number={parts.number} unit={parts.unit} words={f.label} />;
-          })}
-      </div>
-      <dl>
-        {worn.figures
-          .filter((f) => !f.lead)
-          .map((f) => (
-            <Row key={f.label} label={f.label}>
-              {quantity(f.quantity, unit)}
-            </Row>
-          ))}
-      </dl>
+      <h2 className="heading mt-4 mb-2">Counts that close on {length(worked.form.foot.mm, unit)}</h2>
+      <Ladder divided={divided} onCount={(n) => void editor.edit(count(tier.id, divided.id, n))} />
     </>
   );
 }

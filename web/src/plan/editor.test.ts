@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type Plan, Refusal, type Workup } from '../api/client';
 import { findDraft } from './draft';
 import { createEditor, openEditor } from './editor';
-import { samplePlan } from './sample';
+import { sampleBench, samplePlan } from './sample';
 
 const saved = (revision: number, document: Plan = samplePlan()) => ({
   id: 9,
@@ -28,7 +28,7 @@ afterEach(() => {
 
 describe('the editor', () => {
   it('shows a document only together with its workup, then saves it once', async () => {
-    const { store, edit } = createEditor(saved(3), workup(), () => 1);
+    const { store, edit } = createEditor(saved(3), workup(), () => sampleBench);
     await edit(rename('a'));
     await edit(rename('b'));
     expect(store.getState().history.present.name).toBe('b');
@@ -42,7 +42,7 @@ describe('the editor', () => {
 
   it('changes nothing when an edit is refused, and says why', async () => {
     vi.mocked(api.workup).mockRejectedValueOnce(refusal(400));
-    const { store, edit } = createEditor(saved(3), workup(), () => 1);
+    const { store, edit } = createEditor(saved(3), workup(), () => sampleBench);
     expect((await edit(rename('bad')))?.detail).toBe('status 400');
     expect(store.getState().history.present.name).toBe('Sample');
     await vi.advanceTimersByTimeAsync(400);
@@ -50,14 +50,14 @@ describe('the editor', () => {
   });
 
   it('a row of presses makes one edit after the other', async () => {
-    const { store, edit } = createEditor(saved(3), workup(), () => 1);
+    const { store, edit } = createEditor(saved(3), workup(), () => sampleBench);
     await Promise.all([1, 2, 3].map((n) => edit((plan) => ({ ...plan, name: `${plan.name}${n}` }))));
     expect(store.getState().history.present.name).toBe('Sample123');
     expect(store.getState().history.past).toHaveLength(3);
   });
 
   it('undoes, redoes and saves what it went back to', async () => {
-    const { store, edit, undo, redo } = createEditor(saved(3), workup(), () => 1);
+    const { store, edit, undo, redo } = createEditor(saved(3), workup(), () => sampleBench);
     await edit(rename('a'));
     await undo();
     expect(store.getState().history.present.name).toBe('Sample');
@@ -68,7 +68,7 @@ describe('the editor', () => {
   it('previews without keeping, one request at a time, the newest last', async () => {
     let let1: (w: Workup) => void = () => undefined;
     vi.mocked(api.workup).mockImplementationOnce(() => new Promise((done) => (let1 = done)));
-    const { store, preview, letGo } = createEditor(saved(3), workup(), () => 1);
+    const { store, preview, letGo } = createEditor(saved(3), workup(), () => sampleBench);
     preview(rename('1'));
     preview(rename('2'));
     preview(rename('3'));
@@ -89,7 +89,7 @@ describe('the editor', () => {
     vi.mocked(api.save).mockRejectedValueOnce(
       refusal(409, { theirs: saved(7, { ...samplePlan(), name: 'theirs' }) }),
     );
-    const { store, edit, settle } = createEditor(saved(3), workup(), () => 1);
+    const { store, edit, settle } = createEditor(saved(3), workup(), () => sampleBench);
     await edit(rename('mine'));
     await vi.advanceTimersByTimeAsync(400);
     expect(store.getState().conflict?.theirs.document.name).toBe('theirs');
@@ -101,24 +101,24 @@ describe('the editor', () => {
 
   it('keeps trying when the server is gone, and the draft outlives the page', async () => {
     vi.mocked(api.save).mockRejectedValueOnce(refusal(0));
-    const first = createEditor(saved(3), workup(), () => 1);
+    const first = createEditor(saved(3), workup(), () => sampleBench);
     await first.edit(rename('alone'));
     await vi.advanceTimersByTimeAsync(400);
     expect(first.store.getState().saving).toBe('unreachable');
     expect(findDraft(9)?.plan.name).toBe('alone');
     vi.spyOn(api, 'plan').mockResolvedValue(saved(3));
-    const again = await openEditor(9, () => 1);
+    const again = await openEditor(9, () => sampleBench);
     expect(again.store.getState().history.present.name).toBe('alone');
     await vi.advanceTimersByTimeAsync(3500);
     expect(first.store.getState().saving).toBe('saved');
   });
 
   it('a draft made before somebody else saved is a conflict, not an overwrite', async () => {
-    const first = createEditor(saved(3), workup(), () => 1);
+    const first = createEditor(saved(3), workup(), () => sampleBench);
     vi.mocked(api.save).mockRejectedValue(refusal(0));
     await first.edit(rename('mine'));
     vi.spyOn(api, 'plan').mockResolvedValue(saved(5, { ...samplePlan(), name: 'theirs' }));
-    const again = await openEditor(9, () => 1);
+    const again = await openEditor(9, () => sampleBench);
     expect(again.store.getState().conflict?.theirs.revision).toBe(5);
     expect(again.store.getState().history.present.name).toBe('mine');
   });

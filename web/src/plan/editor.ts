@@ -1,6 +1,15 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { createStore } from 'zustand';
-import { api, type Plan, type Problem, problemOf, Refusal, type SavedPlan, type Workup } from '../api/client';
+import {
+  api,
+  type Bench,
+  type Plan,
+  type Problem,
+  problemOf,
+  Refusal,
+  type SavedPlan,
+  type Workup,
+} from '../api/client';
 import { dropDraft, findDraft, keepDraft } from './draft';
 import type { Edit } from './edits';
 import { begin, commit, type History, redo, undo } from './history';
@@ -33,10 +42,10 @@ const RETRY_AFTER_MS = 3000;
 export type Editor = ReturnType<typeof createEditor>;
 
 /** Opens a plan for editing. The workup of a document is fetched before the document is shown, so both always agree. */
-export async function openEditor(id: number, tapeMm: () => number): Promise<Editor> {
+export async function openEditor(id: number, bench: () => Bench): Promise<Editor> {
   const saved = await api.plan(id);
   const draft = findDraft(id);
-  const editor = createEditor(saved, await api.workup(saved.document, tapeMm()), tapeMm);
+  const editor = createEditor(saved, await api.workup(saved.document, bench()), bench);
   if (draft !== null && JSON.stringify(draft.plan) !== JSON.stringify(saved.document)) {
     const refused = await editor.edit(() => draft.plan);
     if (refused === null && draft.base !== saved.revision) {
@@ -46,7 +55,7 @@ export async function openEditor(id: number, tapeMm: () => number): Promise<Edit
   return editor;
 }
 
-export function createEditor(saved: SavedPlan, workup: Workup, tapeMm: () => number) {
+export function createEditor(saved: SavedPlan, workup: Workup, bench: () => Bench) {
   const store = createStore<EditorState>(() => ({
     id: saved.id,
     revision: saved.revision,
@@ -65,7 +74,7 @@ export function createEditor(saved: SavedPlan, workup: Workup, tapeMm: () => num
   let closed = false;
 
   const worked = async (plan: Plan): Promise<Workup> =>
-    replaceEqualDeep(store.getState().workup, await api.workup(plan, tapeMm())) as Workup;
+    replaceEqualDeep(store.getState().workup, await api.workup(plan, bench())) as Workup;
 
   /** One after the other, so that each starts from what the one before made. */
   function inTurn<T>(task: () => Promise<T>): Promise<T> {
@@ -182,7 +191,7 @@ export function createEditor(saved: SavedPlan, workup: Workup, tapeMm: () => num
     undo: () => inTurn(() => moveTo(undo)).catch(() => undefined),
     redo: () => inTurn(() => moveTo(redo)).catch(() => undefined),
 
-    /** Works everything up anew, as when the tape in hand changed. */
+    /** Works everything up anew, as when the tape in hand or the shelf changed. */
     rework: () =>
       inTurn(async () => store.setState({ workup: await worked(store.getState().history.present) })).catch(
         () => undefined,

@@ -145,7 +145,8 @@ export function freeId(wish: string, taken: readonly { id: string }[]): string {
   return n === 1 ? wish : `${wish}-${n}`;
 }
 
-export function addDressing(tier: string, technique: string): Edit {
+/** A technique from the tray, on top of the other courses, with what is usual on this tier. */
+export function addDressing(tier: string, technique: string, division?: string, covers = false): Edit {
   return onTier(tier, (t) => ({
     ...t,
     dressings: [
@@ -153,13 +154,55 @@ export function addDressing(tier: string, technique: string): Edit {
       {
         id: freeId(technique, t.dressings),
         technique,
-        division: t.divisions[0]!.id,
+        division: division ?? t.divisions[0]!.id,
         resting: false,
-        covers: false,
+        covers,
+        colours: [],
         settings: {},
       },
     ],
   }));
+}
+
+/** A dressing as it was fitted to this tier, on top of its other courses. */
+export function putOn(tier: string, dressing: Dressing): Edit {
+  return onTier(tier, (t) => ({ ...t, dressings: [...t.dressings, dressing] }));
+}
+
+export function takeOff(tier: string, id: string): Edit {
+  return onTier(tier, (t) => ({ ...t, dressings: t.dressings.filter((d) => d.id !== id) }));
+}
+
+/** Puts a course so many places higher among the others; the edges stop it. */
+export function moveDressing(tier: string, id: string, up: number): Edit {
+  return onTier(tier, (t) => {
+    const from = t.dressings.findIndex((d) => d.id === id);
+    const to = Math.max(0, Math.min(t.dressings.length - 1, from + up));
+    if (from < 0 || to === from) {
+      return t;
+    }
+    const rest = t.dressings.filter((_, i) => i !== from);
+    return { ...t, dressings: [...rest.slice(0, to), t.dressings[from]!, ...rest.slice(to)] };
+  });
+}
+
+/** One edge of a dressing's zone moved; told from the edge it was told from, the upper one else from the top. */
+export function zoneEdge(
+  tier: string,
+  id: string,
+  edge: 'from' | 'to',
+  z: number,
+  zone: { foot: number; top: number },
+  high: number,
+): Edit {
+  return onDressing(tier, id, (d) => {
+    const told = d.zone ?? {
+      from: { edge: 'foot' as const, mm: zone.foot },
+      to: { edge: 'top' as const, mm: high - zone.top },
+    };
+    const mm = told[edge].edge === 'foot' ? z : high - z;
+    return { ...d, zone: { ...told, [edge]: { ...told[edge], mm: Math.max(0, mm) } } };
+  });
 }
 
 /** A field set, or taken out where there is no value. */

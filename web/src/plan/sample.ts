@@ -1,4 +1,6 @@
-import type { Form, Plan } from '../api/client';
+import type { Bench, Form, Plan } from '../api/client';
+
+export const sampleBench: Bench = { tape: { divisionMm: 1 }, hand: 'right', shelf: [] };
 
 /** A plan for tests of the screens: what it computes is core's business, so its numbers need not agree. */
 export const samplePlan = (): Plan => ({
@@ -25,6 +27,7 @@ export const samplePlan = (): Plan => ({
           division: 'marks',
           resting: false,
           covers: false,
+          colours: [],
           settings: { drop: 48 },
         },
       ],

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { type Problem, problemOf } from '../api/client';
 import { Divide } from '../divide/divide';
@@ -9,7 +9,7 @@ import { OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../plan/con
 import { type Editor, openEditor } from '../plan/editor';
 import { count } from '../plan/edits';
 import { Print } from '../print/print';
-import { usePreferences } from '../units/preferences';
+import { useBench } from '../units/preferences';
 import { Conflict } from './conflict';
 import { GoTo, useGoTo } from './goto';
 import { useHelp } from './help';
@@ -26,17 +26,21 @@ export function PlanScreen() {
   const id = Number(typed);
   const stage: StageKey = wanted !== undefined && wanted in SCREENS ? (wanted as StageKey) : 'measure';
   const [search, setSearch] = useSearchParams();
-  const { tapeMm } = usePreferences();
+  const { data: bench, error: benchless } = useBench();
+  const ready = bench !== undefined;
   const [editor, setEditor] = useState<Editor | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
-  const [tape] = useState({ mm: tapeMm });
+  const held = useRef(bench);
 
   useEffect(() => {
     let gone = false;
     let opened: Editor | null = null;
     setEditor(null);
     setProblem(null);
-    openEditor(id, () => tape.mm).then(
+    if (!ready) {
+      return;
+    }
+    openEditor(id, () => held.current!).then(
       (made) => {
         opened = made;
         if (gone) {
@@ -51,20 +55,21 @@ export function PlanScreen() {
       gone = true;
       opened?.close();
     };
-  }, [id, tape]);
+  }, [id, ready]);
 
   useEffect(() => {
-    if (tape.mm !== tapeMm) {
-      tape.mm = tapeMm;
+    if (held.current !== bench) {
+      held.current = bench;
       void editor?.rework();
     }
-  }, [tapeMm, tape, editor]);
+  }, [bench, editor]);
 
-  if (problem !== null) {
+  const wrong = problem ?? (benchless ? problemOf(benchless) : null);
+  if (wrong !== null) {
     return (
       <main className="mx-auto max-w-lg p-10">
-        <h1 className="heading mb-2">{problem.title}</h1>
-        <p className="mb-5">{problem.detail}</p>
+        <h1 className="heading mb-2">{wrong.title}</h1>
+        <p className="mb-5">{wrong.detail}</p>
         <Link to="/" className="font-semibold text-pin">
           All orders
         </Link>

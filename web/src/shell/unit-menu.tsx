@@ -1,6 +1,6 @@
 import { Ruler } from 'lucide-react';
 import { Popover } from 'radix-ui';
-import type { LengthUnit } from '../api/client';
+import type { LengthUnit, Preferences } from '../api/client';
 import { Choice } from '../ui/choice';
 import { tellBad } from '../ui/toasts';
 import { usePrefer, usePreferences } from '../units/preferences';
@@ -24,6 +24,11 @@ const TAPES = {
   ],
 };
 
+const HANDS: { name: Preferences['hand']; label: string }[] = [
+  { name: 'right', label: 'right' },
+  { name: 'left', label: 'left' },
+];
+
 /** The person's own unit and tape: how lengths are shown, and what they are read to. */
 export function UnitMenu() {
   const preferences = usePreferences();
@@ -34,7 +39,7 @@ export function UnitMenu() {
     <Popover.Root>
       <Popover.Trigger
         className="inline-flex min-h-11 items-center gap-1.5 rounded-md px-2.5 hover:bg-ink/8"
-        aria-label="Units and tape"
+        aria-label="Units, tape and hand"
       >
         <Ruler size={19} aria-hidden className="max-md:hidden" />{' '}
         {preferences.unit === 'inch' ? 'in' : preferences.unit}
@@ -62,6 +67,12 @@ export function UnitMenu() {
             value={String(preferences.tapeMm)}
             options={tapes}
             onChoice={(tape) => change({ ...preferences, tapeMm: Number(tape) })}
+          />
+          <Choice
+            label="The hand that leads"
+            value={preferences.hand}
+            options={HANDS}
+            onChoice={(hand) => change({ ...preferences, hand })}
           />
         </Popover.Content>
       </Popover.Portal>

@@ -1,6 +1,6 @@
 import type { Field, Problem } from '../api/client';
 import { Choice } from './choice';
-import { CountField, LengthField } from './typed';
+import { CountField, LengthField, ShareField } from './typed';
 
 interface Props {
   field: Field;
@@ -33,6 +33,8 @@ export function AnyField({ field, value, nominal, stacked, onValue }: Props) {
           onLength={async (mm) => (mm === null ? null : onValue(mm))}
         />
       );
+    case 'share':
+      return <ShareField label={field.label} value={Number(value)} onShare={onValue} />;
     default:
       return <CountField label={field.label} value={Number(value)} onCount={onValue} />;
   }

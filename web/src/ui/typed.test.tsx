@@ -8,7 +8,7 @@ const shown = (element: React.ReactElement) =>
   render(<QueryClientProvider client={new QueryClient()}>{element}</QueryClientProvider>);
 
 beforeEach(() => {
-  vi.spyOn(api, 'preferences').mockResolvedValue({ unit: 'cm', tapeMm: 1, handMm: 0.7 });
+  vi.spyOn(api, 'preferences').mockResolvedValue({ unit: 'cm', tapeMm: 1, handMm: 0.7, hand: 'right' });
 });
 afterEach(() => {
   cleanup();

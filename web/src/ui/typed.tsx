@@ -149,6 +149,31 @@ export function CountField({ value, onCount, ...rest }: CountProps) {
   );
 }
 
+interface ShareProps extends Omit<Typed, 'shown' | 'onTyped'> {
+  /** A share of one. */
+  value: number;
+  onShare: (share: number) => Promise<Problem | null>;
+}
+
+/** A share, shown and typed as per cent. */
+export function ShareField({ value, onShare, ...rest }: ShareProps) {
+  const shown = `${Math.floor(value * 1000 + 0.5) / 10} %`;
+  return (
+    <TypedField
+      {...rest}
+      shown={shown}
+      onTyped={async (typed) => {
+        const match = /^(-?\d{1,6}(?:[.,]\d{1,6})?)\s*%?$/.exec(typed);
+        if (match === null) {
+          const detail = `${rest.label} is per cent; this is "${typed.slice(0, 40)}". Type a number, like ${shown}.`;
+          return { type: 'refused', title: 'Not possible', status: 400, detail };
+        }
+        return onShare(Number(match[1]!.replace(',', '.')) / 100);
+      }}
+    />
+  );
+}
+
 interface WordsProps extends Omit<Typed, 'shown' | 'onTyped'> {
   value: string;
   onWords: (words: string) => Promise<Problem | null>;

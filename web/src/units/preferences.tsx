@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Preferences } from '../api/client';
 
 const KEY = ['preferences'];
-const USUAL: Preferences = { unit: 'cm', tapeMm: 1, handMm: 0.7 };
+const USUAL: Preferences = { unit: 'cm', tapeMm: 1, handMm: 0.7, hand: 'right' };
 
 export const preferencesQuery = {
   queryKey: KEY,
@@ -20,6 +20,7 @@ export function usePrefer(): (preferences: Preferences) => Promise<void> {
   return async (preferences) => {
     client.setQueryData(KEY, preferences);
     client.setQueryData(KEY, await api.prefer(preferences));
+    await client.invalidateQueries({ queryKey: ['bench'] });
   };
 }
 
@@ -28,6 +29,11 @@ const catalogueQuery = {
   queryFn: api.catalogue,
   staleTime: Number.POSITIVE_INFINITY,
 };
+
+/** Tape, hand and shelf, with which every question about a plan is asked. */
+export function useBench() {
+  return useQuery({ queryKey: ['bench'], queryFn: api.bench, staleTime: Number.POSITIVE_INFINITY });
+}
 
 export function useCatalogue() {
   return useQuery(catalogueQuery).data;

@@ -1,0 +1,264 @@
+import type { TierWorkup } from '../api/client';
+import {
+  type Body,
+  type Fine,
+  facing,
+  fine,
+  narrowing,
+  type Put,
+  project,
+  type Run,
+  type View,
+  walker,
+} from './projection';
+
+/** Colours of the house, for a canvas that knows no style sheet. */
+export const INKS = {
+  sheet: '#fcf9f1',
+  paper: '#f3ecdd',
+  edge: '#d9cfb9',
+  ink: '#1c2a36',
+  chalk: '#7c9aad',
+  pin: '#bd3a26',
+  soft: '#4f5d67',
+};
+
+/** A dressing ready to be drawn often: its outlines made fine once. */
+export interface Course {
+  placements: TierWorkup['dressings'][number]['layout']['placements'];
+  shapes: Fine[];
+  colours: readonly string[];
+}
+
+export function course(worn: TierWorkup['dressings'][number], colours: readonly string[]): Course {
+  return { placements: worn.layout.placements, shapes: worn.layout.shapes.map(fine), colours };
+}
+
+/** A line on a piece: its own colour, deepened. */
+export function deepened(colour: string, by = 0.42): string {
+  const mix = (at: number) => {
+    const piece = Number.parseInt(colour.slice(at, at + 2), 16);
+    const ink = Number.parseInt(INKS.ink.slice(at, at + 2), 16);
+    return Math.round(piece + (ink - piece) * by)
+      .toString(16)
+      .padStart(2, '0');
+  };
+  return /^#[0-9a-f]{6}$/i.test(colour) ? `#${mix(1)}${mix(3)}${mix(5)}` : INKS.ink;
+}
+
+export interface Pose {
+  cx: number;
+  /** Where the foot's axis meets the drawing, px. */
+  foot: number;
+  k: number;
+  view: View;
+}
+
+/** From millimetres across, up and away to the drawing: never in perspective, so that sizes can be compared. */
+function eye({ cx, foot, k, view }: Pose): (x: number, z: number, d: number) => [number, number] {
+  const up = Math.cos(view.tilt) * k;
+  const back = Math.sin(view.tilt) * k;
+  return (x, z, d) => [cx + x * k, foot - z * up - d * back];
+}
+
+interface Looks {
+  chosen: boolean;
+  borders: TierWorkup['borders'];
+  hole: [number, number][];
+  /** False while the band is still open at the seam. */
+  closed: boolean;
+}
+
+/** One tier: its side from the farthest stretch to the nearest, each with its pieces, then its top. */
+export function drawTier(
+  ctx: CanvasRenderingContext2D,
+  b: Body,
+  courses: readonly Course[],
+  pose: Pose,
+  looks: Looks,
+): void {
+  const toPx = eye(pose);
+  for (const run of facing(b, looks.closed)) {
+    drawRun(ctx, b, run, courses, toPx, looks);
+  }
+  if (looks.closed) {
+    drawTop(ctx, b, toPx, looks);
+  }
+}
+
+function drawTop(
+  ctx: CanvasRenderingContext2D,
+  b: Body,
+  toPx: ReturnType<typeof eye>,
+  { chosen, hole }: Looks,
+): void {
+  ctx.beginPath();
+  for (let i = 0; i + 1 < b.x.length; i++) {
+    ctx.lineTo(...toPx(b.x[i]! * b.narrow, b.upright, b.d[i]! * b.narrow));
+  }
+  ctx.closePath();
+  ctx.fillStyle = INKS.sheet;
+  ctx.fill();
+  ctx.strokeStyle = INKS.ink;
+  ctx.lineWidth = chosen ? 2 : 1.1;
+  ctx.stroke();
+  if (hole.length > 0) {
+    ctx.beginPath();
+    for (const [x, d] of hole) {
+      ctx.lineTo(...toPx(x, b.upright, d));
+    }
+    ctx.closePath();
+    ctx.fillStyle = INKS.edge;
+    ctx.fill();
+    ctx.stroke();
+  }
+}
+
+const at = (b: Body, i: number) => (i >= b.x.length ? i - (b.x.length - 1) : i);
+
+function wall(
+  ctx: CanvasRenderingContext2D,
+  b: Body,
+  run: Run,
+  low: number,
+  top: number,
+  toPx: ReturnType<typeof eye>,
+) {
+  ctx.beginPath();
+  const edge = (z: number, from: number, to: number, by: number) => {
+    const n = narrowing(b, z);
+    for (let i = from; i !== to + by; i += by) {
+      const j = at(b, i);
+      ctx.lineTo(...toPx(b.x[j]! * n, (z * b.upright) / b.high, b.d[j]! * n));
+    }
+  };
+  edge(low, run.first, run.last, 1);
+  edge(top, run.last, run.first, -1);
+  ctx.closePath();
+}
+
+function drawRun(
+  ctx: CanvasRenderingContext2D,
+  b: Body,
+  run: Run,
+  courses: readonly Course[],
+  toPx: ReturnType<typeof eye>,
+  looks: Looks,
+): void {
+  wall(ctx, b, run, 0, b.high, toPx);
+  ctx.fillStyle = INKS.sheet;
+  ctx.fill();
+  ctx.save();
+  ctx.clip();
+  for (const border of looks.borders) {
+    wall(ctx, b, run, border.zone.foot, border.zone.top, toPx);
+    ctx.fillStyle = INKS.edge;
+    ctx.fill();
+  }
+  const walk = walker(b, run);
+  const put: Put[] = [];
+  for (const { placements, shapes, colours } of courses) {
+    for (const p of placements) {
+      const shape = shapes[p.shape]!;
+      project(b, run, shape, p, walk, toPx, put);
+      if (put.length > 0) {
+        ink(ctx, put, shape, colours[p.colour] ?? INKS.sheet, toPx);
+      }
+    }
+  }
+  ctx.restore();
+  shade(ctx, b, run, toPx);
+  wall(ctx, b, run, 0, b.high, toPx);
+  ctx.strokeStyle = INKS.ink;
+  ctx.lineWidth = looks.chosen ? 2 : 1.1;
+  ctx.stroke();
+}
+
+function ink(
+  ctx: CanvasRenderingContext2D,
+  put: readonly Put[],
+  shape: Fine,
+  colour: string,
+  toPx: ReturnType<typeof eye>,
+): void {
+  ctx.beginPath();
+  const filled = shape.role === 'piece' && shape.closed;
+  for (let i = 0; i < put.length; i++) {
+    const p = put[i]!;
+    const before = put[i - 1];
+    // A line that is not filled breaks off at the limb instead of running along it.
+    if (before === undefined || (!filled && p.held !== 0 && before.held === p.held)) {
+      ctx.moveTo(p.x, p.y);
+    } else {
+      ctx.lineTo(p.x, p.y);
+    }
+  }
+  if (filled) {
+    ctx.fillStyle = colour;
+    ctx.fill();
+    ctx.strokeStyle = deepened(colour);
+    ctx.lineWidth = 0.7;
+  } else if (shape.wide > 0) {
+    ctx.strokeStyle = colour;
+    ctx.lineWidth = Math.max(1.2, shape.wide * (toPx(1, 0, 0)[0] - toPx(0, 0, 0)[0]));
+    ctx.lineCap = 'round';
+  } else {
+    ctx.strokeStyle = shape.role === 'detail' ? deepened(colour) : INKS.chalk;
+    ctx.lineWidth = shape.role === 'detail' ? 0.7 : 1.2;
+  }
+  ctx.stroke();
+}
+
+/** A little shade where the side turns away: round looks round, and a corner is seen. */
+function shade(ctx: CanvasRenderingContext2D, b: Body, run: Run, toPx: ReturnType<typeof eye>): void {
+  const left = toPx(b.x[run.first]!, 0, 0)[0];
+  const right = toPx(b.x[at(b, run.last)]!, 0, 0)[0];
+  if (right - left < 1) {
+    return;
+  }
+  const gradient = ctx.createLinearGradient(left, 0, right, 0);
+  for (let i = run.first; i < run.last; i++) {
+    const a = at(b, i);
+    const c = at(b, i + 1);
+    const dx = b.x[c]! - b.x[a]!;
+    const away = 1 - dx / (Math.hypot(dx, b.d[c]! - b.d[a]!) || 1);
+    const middle = (toPx((b.x[a]! + b.x[c]!) / 2, 0, 0)[0] - left) / (right - left);
+    gradient.addColorStop(Math.max(0, Math.min(1, middle)), `rgba(28,42,54,${(0.2 * away).toFixed(3)})`);
+  }
+  wall(ctx, b, run, 0, b.high, toPx);
+  ctx.fillStyle = gradient;
+  ctx.fill();
+}
+
+/** The front: a pin at the foot, where it can be seen. */
+export function drawFront(ctx: CanvasRenderingContext2D, b: Body, pose: Pose, closed = true): void {
+  const toPx = eye(pose);
+  const front = b.around / 2;
+  for (const run of facing(b, closed)) {
+    const s = [front, front + b.around].find((f) => f >= run.from - 1e-9 && f <= run.to + 1e-9);
+    if (s !== undefined) {
+      const spot: [number, number] = [0, 0];
+      walker(b, run)(s, spot);
+      const [x, y] = toPx(spot[0], 0, spot[1]);
+      ctx.fillStyle = INKS.pin;
+      ctx.beginPath();
+      ctx.moveTo(x, y + 3);
+      ctx.lineTo(x - 6, y + 13);
+      ctx.lineTo(x + 6, y + 13);
+      ctx.fill();
+      ctx.font = '600 14px "Source Sans 3 Variable", sans-serif';
+      ctx.textAlign = 'center';
+      ctx.fillText('front', x, y + 27);
+    }
+  }
+}
+
+/** What it all stands on. */
+export function drawBoard(ctx: CanvasRenderingContext2D, pose: Pose, across: number): void {
+  const [x, y] = eye(pose)(0, 0, 0);
+  const r = (across / 2) * pose.k + 16;
+  ctx.beginPath();
+  ctx.ellipse(x, y, r, Math.max(5, r * Math.sin(pose.view.tilt)), 0, 0, 2 * Math.PI);
+  ctx.fillStyle = INKS.edge;
+  ctx.fill();
+}

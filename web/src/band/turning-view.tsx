@@ -1,0 +1,220 @@
+import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef } from 'react';
+import type { TierWorkup, Worn } from '../api/client';
+import { Button } from '../ui/button';
+import { course, drawBoard, drawFront, drawTier } from './draw';
+import { turned, type View } from './projection';
+import { reducedMotion } from './size';
+
+interface Props {
+  tiers: readonly TierWorkup[];
+  chosen: string;
+  width: number;
+  height: number;
+  colours: (tier: TierWorkup, worn: Worn) => readonly string[];
+  onTier?: (id: string) => void;
+}
+
+/** A little from above, so that a top is seen to be one. */
+const USUAL: View = { turn: 0, tilt: 0.13 };
+const ABOVE = Math.PI / 2;
+const STEP = Math.PI / 36;
+
+/** The whole stack as guests see it, turned by the hand, drawn from the pieces themselves. */
+export function TurningView({ tiers, chosen, width, height, colours, onTier }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const view = useRef<View>({ ...USUAL });
+  const asked = useRef(0);
+  const drag = useRef<{ x: number; y: number; from: View; moved: boolean } | null>(null);
+  const courses = useMemo(
+    () => tiers.map((t) => t.dressings.map((w) => course(w, colours(t, w)))),
+    [tiers, colours],
+  );
+  const wide = Math.max(...tiers.map((t) => Math.max(t.form.width, t.form.depth)));
+  const tall = tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
+
+  const pose = () => {
+    const { tilt } = view.current;
+    const need = tall * Math.cos(tilt) + wide * Math.sin(tilt);
+    const k = Math.min((width - 44) / wide, (height - 46) / need);
+    const foot = (height - 30 + (tall * Math.cos(tilt) - 0) * k) / 2 + 4;
+    return { cx: width / 2, foot, k, view: view.current };
+  };
+
+  const draw = () => {
+    asked.current = 0;
+    const ctx = canvas.current?.getContext('2d');
+    if (!canvas.current || !ctx) {
+      return;
+    }
+    const sharp = window.devicePixelRatio || 1;
+    ctx.setTransform(sharp, 0, 0, sharp, 0, 0);
+    ctx.clearRect(0, 0, width, height);
+    const place = pose();
+    drawBoard(ctx, place, wide);
+    let foot = place.foot;
+    tiers.forEach((t, i) => {
+      const body = turned(t.form, view.current.turn);
+      const cos = Math.cos(view.current.turn);
+      const sin = Math.sin(view.current.turn);
+      const hole = t.form.hole.map((p): [number, number] => [p.x * cos + p.y * sin, p.y * cos - p.x * sin]);
+      const here = { ...place, foot };
+      drawTier(ctx, body, courses[i]!, here, {
+        chosen: t.id === chosen,
+        borders: t.borders,
+        hole,
+        closed: true,
+      });
+      if (i === 0) {
+        drawFront(ctx, body, here);
+      }
+      foot -= body.upright * Math.cos(view.current.tilt) * place.k;
+    });
+    const degrees = Math.round((view.current.turn * 180) / Math.PI);
+    canvas.current.setAttribute('aria-valuenow', String(degrees));
+    canvas.current.setAttribute('aria-valuetext', said(view.current));
+  };
+  const current = useRef(draw);
+  current.current = draw;
+  const soon = () => {
+    if (asked.current === 0) {
+      asked.current = requestAnimationFrame(() => current.current());
+    }
+  };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: drawn anew when what it shows changes
+  useEffect(soon, [courses, chosen, width, height]);
+
+  const look = (turn: number, tilt: number) => {
+    view.current = { turn: normal(turn), tilt: Math.max(0, Math.min(ABOVE, tilt)) };
+    soon();
+  };
+  /** Moves there in a few frames, so that one sees what went where. */
+  const glide = (turn: number, tilt: number) => {
+    const from = { ...view.current };
+    if (reducedMotion()) {
+      look(turn, tilt);
+      return;
+    }
+    const begin = performance.now();
+    const step = (now: number) => {
+      const t = Math.min(1, (now - begin) / 320);
+      const ease = t * t * (3 - 2 * t);
+      look(from.turn + normal(turn - from.turn) * ease, from.tilt + (tilt - from.tilt) * ease);
+      if (t < 1) {
+        requestAnimationFrame(step);
+      }
+    };
+    requestAnimationFrame(step);
+  };
+
+  useEffect(() => {
+    const element = canvas.current;
+    const turn = (e: WheelEvent) => {
+      e.preventDefault();
+      const by = Math.abs(e.deltaX) > Math.abs(e.deltaY) ? e.deltaX : e.deltaY;
+      view.current = { ...view.current, turn: normal(view.current.turn + by * 0.0035) };
+      if (asked.current === 0) {
+        asked.current = requestAnimationFrame(() => current.current());
+      }
+    };
+    element?.addEventListener('wheel', turn, { passive: false });
+    return () => element?.removeEventListener('wheel', turn);
+  }, []);
+
+  const keyed = (e: KeyboardEvent) => {
+    const { turn, tilt } = view.current;
+    const by = e.shiftKey ? 3 * STEP : STEP;
+    const moves: Record<string, [number, number]> = {
+      ArrowRight: [turn + by, tilt],
+      ArrowLeft: [turn - by, tilt],
+      ArrowUp: [turn, tilt + by],
+      ArrowDown: [turn, tilt - by],
+      Home: [USUAL.turn, USUAL.tilt],
+    };
+    const move = moves[e.key];
+    if (move) {
+      e.preventDefault();
+      look(...move);
+    }
+  };
+  const pressed = (e: PointerEvent) => {
+    if (e.button === 0) {
+      e.currentTarget.setPointerCapture(e.pointerId);
+      drag.current = { x: e.clientX, y: e.clientY, from: { ...view.current }, moved: false };
+    }
+  };
+  const moved = (e: PointerEvent) => {
+    const held = drag.current;
+    if (held === null) {
+      return;
+    }
+    const dx = e.clientX - held.x;
+    const dy = e.clientY - held.y;
+    held.moved ||= Math.hypot(dx, dy) > 4;
+    if (held.moved) {
+      // What faces us goes with the hand.
+      look(held.from.turn - dx / ((wide / 2) * pose().k), held.from.tilt + dy * 0.006);
+    }
+  };
+  const released = (e: PointerEvent) => {
+    const held = drag.current;
+    drag.current = null;
+    if (held && !held.moved && onTier) {
+      const { k, foot } = pose();
+      let up = (foot - (e.clientY - e.currentTarget.getBoundingClientRect().top)) / k;
+      up /= Math.max(0.2, Math.cos(view.current.tilt));
+      const hit = tiers.find((t) => {
+        up -= t.form.height.mm;
+        return up < 0;
+      });
+      onTier((hit ?? tiers.at(-1)!).id);
+    }
+  };
+
+  const sharp = window.devicePixelRatio || 1;
+  return (
+    <div className="relative" style={{ width }}>
+      <canvas
+        ref={canvas}
+        width={width * sharp}
+        height={height * sharp}
+        style={{ width, height }}
+        className="block cursor-grab touch-none rounded-md active:cursor-grabbing"
+        role="slider"
+        tabIndex={0}
+        aria-label="The cake, turned"
+        aria-valuemin={-180}
+        aria-valuemax={180}
+        aria-valuenow={0}
+        title="Drag to turn · arrow keys · wheel"
+        onKeyDown={keyed}
+        onPointerDown={pressed}
+        onPointerMove={moved}
+        onPointerUp={released}
+        onPointerCancel={() => {
+          drag.current = null;
+        }}
+      />
+      <div className="absolute right-0 bottom-0 flex flex-col items-end">
+        <Button look="quiet" className="px-2" onClick={() => glide(0, USUAL.tilt)}>
+          From the front
+        </Button>
+        <Button look="quiet" className="px-2" onClick={() => glide(view.current.turn, ABOVE)}>
+          From above
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+function normal(a: number): number {
+  return a - 2 * Math.PI * Math.round(a / (2 * Math.PI));
+}
+
+function said({ turn, tilt }: View): string {
+  const degrees = Math.round((turn * 180) / Math.PI);
+  const side =
+    degrees === 0
+      ? 'from the front'
+      : `turned ${Math.abs(degrees)}° to the ${degrees > 0 ? 'left' : 'right'}`;
+  return tilt > 1.2 ? `from above, ${side}` : side;
+}

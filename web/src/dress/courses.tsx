@@ -1,0 +1,203 @@
+import { ArrowDown, ArrowUp, Copy, Eye, EyeOff, Plus, Trash2 } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import { api, problemOf, type Refit, type Worn } from '../api/client';
+import { useOpen, usePlan, useTier } from '../plan/context';
+import { moveDressing, onDressing, putOn, takeOff } from '../plan/edits';
+import { Button } from '../ui/button';
+import { Dialog } from '../ui/dialog';
+import { tell, tellBad } from '../ui/toasts';
+import { useBench, useCatalogue, usePreferences } from '../units/preferences';
+import { quantity } from '../units/units';
+
+interface Props {
+  chosen: string | undefined;
+  choose: (id: string) => void;
+  onTray: () => void;
+}
+
+/** The courses of a tier, the topmost first; each with the number of its notch at the band's edge. */
+export function Courses({ chosen, choose, onTray }: Props) {
+  const { tier, worked } = useTier();
+  const techniques = useCatalogue()?.techniques ?? [];
+  const shown = (id: string) => worked.dressings.findIndex((w) => w.id === id);
+  return (
+    <div>
+      <ul aria-label="Courses" className="flex flex-col gap-1.5">
+        {[...tier.dressings].reverse().map((d) => {
+          const at = shown(d.id);
+          const name = techniques.find((t) => t.id === d.technique)?.name ?? d.technique;
+          const on = d.id === chosen;
+          return (
+            <li key={d.id}>
+              <button
+                type="button"
+                aria-pressed={on}
+                onClick={() => choose(d.id)}
+                className={`flex min-h-11 w-full items-center gap-2.5 rounded-md border px-2.5 text-left ${
+                  on ? 'border-ink bg-ink text-sheet' : 'border-ink/35 bg-sheet hover:border-ink'
+                } ${d.resting ? 'border-dashed' : ''}`}
+              >
+                <span
+                  className={`grid size-6 shrink-0 place-items-center rounded-full border text-[0.85rem] font-semibold ${on ? 'border-sheet' : 'border-ink/60'}`}
+                >
+                  {at < 0 ? '–' : at + 1}
+                </span>
+                <span className="grow leading-tight">{name}</span>
+                <span className={d.resting ? 'text-[0.9rem] italic' : 'font-semibold'}>
+                  {d.resting ? 'resting' : pieces(worked.dressings[at])}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {chosen ? <Presses id={chosen} choose={choose} /> : null}
+      <Button look="pin" className="px-2" disabled={tier.dressings.length >= 24} onClick={onTray}>
+        <Plus size={17} aria-hidden /> Add a course
+      </Button>
+    </div>
+  );
+}
+
+function pieces(worn: Worn | undefined): string {
+  const count = worn?.making.cuts.reduce((sum, c) => sum + c.count, 0) ?? 0;
+  return count > 0 ? String(count) : 'line';
+}
+
+/** What can be done with the chosen course. */
+function Presses({ id, choose }: { id: string; choose: (id: string) => void }) {
+  const { editor, chooseTier } = useOpen();
+  const plan = usePlan();
+  const { tier } = useTier();
+  const { data: bench } = useBench();
+  const techniques = useCatalogue()?.techniques ?? [];
+  const [refit, setRefit] = useState<{ refit: Refit; name: string; tier: string } | null>(null);
+  const at = tier.dressings.findIndex((d) => d.id === id);
+  const dressing = tier.dressings[at]!;
+  const name = techniques.find((t) => t.id === dressing.technique)?.name ?? dressing.technique;
+
+  const takeOver = async (to: string) => {
+    if (bench === undefined) {
+      return;
+    }
+    try {
+      const fitted = await api.refit({ plan, from: tier.id, dressing: id, to, bench });
+      const refused = await editor.edit(putOn(to, fitted.dressing));
+      if (refused) {
+        tellBad(refused.detail);
+        return;
+      }
+      chooseTier(to);
+      choose(fitted.dressing.id);
+      setRefit({ refit: fitted, name, tier: plan.tiers.find((t) => t.id === to)!.name });
+    } catch (thrown) {
+      tellBad(problemOf(thrown).detail);
+    }
+  };
+  const off = async () => {
+    await editor.edit(takeOff(tier.id, id));
+    tell(`${name}: taken off.`, { label: 'Undo', run: () => void editor.undo() });
+  };
+  const press = 'grid size-11 place-items-center rounded-md hover:bg-ink/8 disabled:opacity-35';
+  return (
+    <div className="flex" role="toolbar" aria-label={`${name}: what to do with it`}>
+      <button
+        type="button"
+        className={press}
+        aria-label={`${name}: one course up`}
+        title="One course up"
+        disabled={at === tier.dressings.length - 1}
+        onClick={() => editor.edit(moveDressing(tier.id, id, 1))}
+      >
+        <ArrowUp size={18} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className={press}
+        aria-label={`${name}: one course down`}
+        title="One course down"
+        disabled={at === 0}
+        onClick={() => editor.edit(moveDressing(tier.id, id, -1))}
+      >
+        <ArrowDown size={18} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className={press}
+        aria-pressed={dressing.resting}
+        aria-label={dressing.resting ? `Draw and count ${name} again` : `Let ${name} rest`}
+        title={dressing.resting ? 'Draw and count it again' : 'Let it rest: neither drawn nor counted'}
+        onClick={() => editor.edit(onDressing(tier.id, id, (d) => ({ ...d, resting: !d.resting })))}
+      >
+        {dressing.resting ? <Eye size={18} aria-hidden /> : <EyeOff size={18} aria-hidden />}
+      </button>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger className={press} aria-label={`Copy ${name} to a tier`} title="Copy to a tier">
+          <Copy size={18} aria-hidden />
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            align="start"
+            className="z-40 rounded-md border border-ink/40 bg-sheet py-1 shadow-[0_6px_24px_rgb(28_42_54/0.18)]"
+          >
+            {[...plan.tiers].reverse().map((t) => (
+              <DropdownMenu.Item
+                key={t.id}
+                onSelect={() => void takeOver(t.id)}
+                className="flex min-h-11 cursor-pointer items-center px-4 outline-none data-[highlighted]:bg-wash"
+              >
+                {t.id === tier.id ? 'Once more on this tier' : `To ${t.name}`}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <button
+        type="button"
+        className={press}
+        aria-label={`Take ${name} off`}
+        title="Take it off"
+        onClick={off}
+      >
+        <Trash2 size={18} aria-hidden />
+      </button>
+      {refit ? (
+        <Dialog
+          title={`${refit.name}, fitted to ${refit.tier}`}
+          open
+          onOpenChange={(open) => !open && setRefit(null)}
+        >
+          <Refitted refit={refit.refit} />
+        </Dialog>
+      ) : null}
+    </div>
+  );
+}
+
+function Refitted({ refit }: { refit: Refit }) {
+  const { unit } = usePreferences();
+  if (refit.changes.length === 0) {
+    return <p>It fits as it is: every figure stays what it was.</p>;
+  }
+  return (
+    <table className="w-full text-[1rem]">
+      <thead>
+        <tr className="text-left text-soft">
+          <th className="py-1 font-normal">its</th>
+          <th className="py-1 text-right font-normal">there</th>
+          <th className="py-1 text-right font-normal">here</th>
+        </tr>
+      </thead>
+      <tbody>
+        {refit.changes.map((c) => (
+          <tr key={c.label} className="border-t border-dotted border-ink/30">
+            <td className="py-1.5">{c.label}</td>
+            <td className="py-1.5 text-right text-soft">{quantity(c.before, unit)}</td>
+            <td className="py-1.5 text-right font-semibold">{quantity(c.after, unit)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,164 @@
+import type { Dressing, Making, Plan, Worn } from '../api/client';
+import { useOpen, usePlan, useTier } from '../plan/context';
+import { type Edit, mend, onDressing, setting } from '../plan/edits';
+import { AnyField } from '../ui/any-field';
+import { Choice } from '../ui/choice';
+import { Findings } from '../ui/findings';
+import { Lead, Row } from '../ui/ledger';
+import { usePreferences } from '../units/preferences';
+import { quantity, quantityParts, say } from '../units/units';
+import { Colours } from './colours';
+import { DressingZone } from './zones';
+
+/** What matters of the chosen course: its numbers, what there is to say, its settings, how it is made. */
+export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dressing }) {
+  const { editor } = useOpen();
+  const plan = usePlan();
+  const { tier, worked } = useTier();
+  const divided = worked.divisions.find((d) => d.id === dressing.division) ?? worked.divisions[0]!;
+  const edit = (change: Edit) => editor.edit(change);
+  return (
+    <>
+      <Numbers worn={worn} />
+      <Findings
+        findings={[...worn.findings, ...divided.findings, ...worked.findings]}
+        onMend={(_, press) =>
+          void edit(mend({ tier: tier.id, division: divided.id, dressing: dressing.id }, press))
+        }
+      />
+      <section aria-label="Settings" className="flex flex-col gap-3">
+        {worn.fields.map((field) => (
+          <AnyField
+            stacked
+            key={`${worn.id}.${field.name}`}
+            field={field}
+            value={dressing.settings[field.name] ?? field.fallback}
+            onValue={(to) => edit(setting(tier.id, dressing.id, field.name, to))}
+          />
+        ))}
+      </section>
+      <Colours
+        palette={plan.palette}
+        chosen={dressing.colours}
+        onColours={(colours) => void edit(onDressing(tier.id, dressing.id, (d) => ({ ...d, colours })))}
+      />
+      {tier.divisions.length > 1 ? (
+        <Choice
+          label="Stands on the marks of"
+          value={dressing.division}
+          options={tier.divisions.map((d) => ({ name: d.id, label: d.id }))}
+          onChoice={(division) => void edit(onDressing(tier.id, dressing.id, (d) => ({ ...d, division })))}
+        />
+      ) : null}
+      <DressingZone key={dressing.id} dressing={dressing.id} />
+      <HowMade making={worn.making} colours={dressing.colours} palette={plan.palette} />
+    </>
+  );
+}
+
+function Numbers({ worn }: { worn: Worn }) {
+  const { unit } = usePreferences();
+  return (
+    <>
+      <div>
+        <p className="note">{worn.name}</p>
+        {worn.figures
+          .filter((f) => f.lead)
+          .map((f) => {
+            const parts = quantityParts(f.quantity, unit);
+            return <Lead key={f.label} number={parts.number} unit={parts.unit} words={f.label} />;
+          })}
+      </div>
+      <dl>
+        {worn.figures
+          .filter((f) => !f.lead)
+          .map((f) => (
+            <Row key={f.label} label={f.label}>
+              {quantity(f.quantity, unit)}
+            </Row>
+          ))}
+      </dl>
+    </>
+  );
+}
+
+interface MadeProps {
+  making: Making;
+  colours: readonly string[];
+  palette: Plan['palette'];
+}
+
+/** What is cut, what holds it, and the steps in order with the caution where it belongs. */
+function HowMade({ making, colours, palette }: MadeProps) {
+  const { unit } = usePreferences();
+  const name = (index: number) =>
+    palette.find((c) => c.id === colours[index])?.name ??
+    (colours.length === 0 ? palette[0]?.name : undefined);
+  return (
+    <details className="border-t border-ink/25 pt-2" open>
+      <summary className="flex min-h-11 cursor-pointer items-center font-semibold">How it is made</summary>
+      {making.cuts.length > 0 ? (
+        <table className="mb-3 w-full text-[0.97rem]">
+          <thead>
+            <tr className="text-left text-[0.92rem] text-soft">
+              <th className="font-normal">piece</th>
+              <th className="text-right font-normal">needed + spare</th>
+            </tr>
+          </thead>
+          <tbody>
+            {making.cuts.map((c, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: lines of one list, made anew each time
+              <tr key={i} className="border-t border-dotted border-ink/30 align-top">
+                <td className="py-1">
+                  {say(c.what, unit)}
+                  <span className="block text-[0.92rem] text-soft">
+                    {quantity({ kind: 'length', value: c.width }, unit)}
+                    {c.outline.length > 0
+                      ? ` × ${quantity({ kind: 'length', value: c.height }, unit)}`
+                      : ' across'}
+                    {name(c.colour) ? ` · ${name(c.colour)}` : ''}
+                  </span>
+                </td>
+                <td className="py-1 text-right font-semibold whitespace-nowrap">
+                  {c.count} + {c.spare}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ) : null}
+      <p className="mb-2 text-[0.97rem]">
+        <b>Holds with</b> {making.adhesive}. <span className="text-soft">{capital(making.why)}.</span>
+      </p>
+      <ol className="flex flex-col gap-2 text-[0.97rem]">
+        {making.steps.map((step, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: steps in order
+          <li key={i} className="grid grid-cols-[1.5rem_1fr] gap-x-1">
+            <span className="font-semibold text-pin">{i + 1}</span>
+            <span>
+              {say(step.what, unit)}{' '}
+              <span className="text-soft">
+                {step.tool} · {quantity({ kind: 'minutes', value: step.minutes }, unit)}
+              </span>
+              {step.pause ? (
+                <span className="block text-soft">
+                  then {quantity({ kind: 'minutes', value: step.pause.least }, unit)} to{' '}
+                  {quantity({ kind: 'minutes', value: step.pause.most }, unit)} {step.pause.where}
+                </span>
+              ) : null}
+              {step.caution ? (
+                <span className="mt-1 block border-l-4 border-look bg-look-ground px-2 py-1">
+                  <b className="text-look">Mind</b> {step.caution}
+                </span>
+              ) : null}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </details>
+  );
+}
+
+function capital(words: string): string {
+  return words.slice(0, 1).toUpperCase() + words.slice(1);
+}

@@ -1,0 +1,117 @@
+import { useEffect, useState } from 'react';
+import { api, type Divided, type Form, type Problem, problemOf, type Worn } from '../api/client';
+import { Pieces } from '../band/pieces';
+import { useOpen, usePlan, useTier } from '../plan/context';
+import { addDressing, freeId } from '../plan/edits';
+import { Dialog } from '../ui/dialog';
+import { useBench, useCatalogue } from '../units/preferences';
+
+interface Props {
+  division: string;
+  colours: readonly string[];
+  close: () => void;
+  choose: (id: string) => void;
+}
+
+/** Every technique as it would be on this very tier; one press puts it on. */
+export function Tray({ division, colours, close, choose }: Props) {
+  const { editor } = useOpen();
+  const plan = usePlan();
+  const { tier, worked } = useTier();
+  const { data: bench } = useBench();
+  const techniques = useCatalogue()?.techniques ?? [];
+  const [tray, setTray] = useState<Worn[] | null>(null);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: drawn for the tier as it is when the tray is pulled out
+  useEffect(() => {
+    let gone = false;
+    if (bench) {
+      api.tray({ plan, tier: tier.id, division, bench }).then(
+        (all) => gone || setTray(all),
+        (thrown) => gone || setProblem(problemOf(thrown)),
+      );
+    }
+    return () => {
+      gone = true;
+    };
+  }, [bench]);
+  const divided = worked.divisions.find((d) => d.id === division) ?? worked.divisions[0]!;
+  const add = async (technique: string) => {
+    const id = freeId(technique, tier.dressings);
+    const covers = techniques.find((t) => t.id === technique)?.covers ?? false;
+    const refused = await editor.edit(addDressing(tier.id, technique, divided.id, covers));
+    if (refused) {
+      setProblem(refused);
+    } else {
+      choose(id);
+      close();
+    }
+  };
+  return (
+    <Dialog title={`What goes on ${tier.name}`} open onOpenChange={(open) => !open && close()} wide>
+      <p className="note mb-3">Each drawn as it would be here, in {divided.count} sections.</p>
+      {problem ? (
+        <p role="alert" className="mb-3 rounded-md bg-stop-ground px-3 py-2 text-stop">
+          {problem.detail}
+        </p>
+      ) : null}
+      {tray === null ? (
+        <p className="note">Drawing them</p>
+      ) : (
+        <ul className="grid grid-cols-3 gap-3 max-md:grid-cols-1">
+          {tray.map((worn) => (
+            <li key={worn.technique}>
+              <button
+                type="button"
+                onClick={() => add(worn.technique)}
+                className="block w-full overflow-hidden rounded-md border border-ink/40 bg-paper text-left hover:border-ink"
+              >
+                <Sample form={worked.form} divided={divided} worn={worn} colours={colours} />
+                <span className="block px-3 py-2 font-semibold">{worn.name}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Dialog>
+  );
+}
+
+const WIDE = 262;
+const HIGH = 104;
+
+/** The front of the band with one dressing, a few sections wide. */
+function Sample({
+  form,
+  divided,
+  worn,
+  colours,
+}: {
+  form: Form;
+  divided: Divided;
+  worn: Worn;
+  colours: readonly string[];
+}) {
+  const section = divided.sections[divided.frontSection]!.arc;
+  const k = Math.min((HIGH - 10) / form.height.mm, WIDE / (2.2 * section));
+  const around = form.foot.mm;
+  const sides = (WIDE - Math.min(WIDE, around * k)) / 2;
+  return (
+    <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="block w-full" aria-hidden="true">
+      <svg x={sides} width={WIDE - 2 * sides} height={HIGH} overflow="hidden">
+        <g transform={`translate(${WIDE / 2 - sides - (around / 2) * k} ${HIGH - 5}) scale(${k})`}>
+          <rect
+            y={-form.height.mm}
+            width={around}
+            height={form.height.mm}
+            fill="var(--color-sheet)"
+            stroke="var(--color-ink)"
+            strokeWidth={1.4}
+            vectorEffect="non-scaling-stroke"
+          />
+          <Pieces layout={worn.layout} around={around} colours={colours} quiet={false} />
+        </g>
+      </svg>
+    </svg>
+  );
+}
