@@ -34,16 +34,22 @@ export function course(worn: TierWorkup['dressings'][number], colours: readonly 
   return { placements: worn.layout.placements, shapes: worn.layout.shapes.map(fine), colours };
 }
 
-/** A line on a piece: its own colour, deepened. */
+/** Darker than this share of white, and ink would not be seen on it. */
+const DARK = 0.32;
+
+/** A line on a piece: its own colour, deepened, or on a dark one lightened. */
 export function deepened(colour: string, by = 0.42): string {
-  const mix = (at: number) => {
-    const piece = Number.parseInt(colour.slice(at, at + 2), 16);
-    const ink = Number.parseInt(INKS.ink.slice(at, at + 2), 16);
-    return Math.round(piece + (ink - piece) * by)
+  if (!/^#[0-9a-f]{6}$/i.test(colour)) {
+    return INKS.ink;
+  }
+  const part = (of: string, at: number) => Number.parseInt(of.slice(at, at + 2), 16);
+  const light = (0.299 * part(colour, 1) + 0.587 * part(colour, 3) + 0.114 * part(colour, 5)) / 255;
+  const [to, share] = light < DARK ? [INKS.sheet, by * 0.8] : [INKS.ink, by];
+  const mix = (at: number) =>
+    Math.round(part(colour, at) + (part(to, at) - part(colour, at)) * share)
       .toString(16)
       .padStart(2, '0');
-  };
-  return /^#[0-9a-f]{6}$/i.test(colour) ? `#${mix(1)}${mix(3)}${mix(5)}` : INKS.ink;
+  return `#${mix(1)}${mix(3)}${mix(5)}`;
 }
 
 export interface Pose {
@@ -78,6 +84,15 @@ export function drawTier(
   looks: Looks,
 ): void {
   const toPx = eye(pose);
+  if (looks.closed && b.narrow < 1) {
+    // A side that leans in is seen all round from above: its foot is drawn under everything.
+    ring(ctx, b, 1, 0, toPx);
+    ctx.fillStyle = INKS.sheet;
+    ctx.fill();
+    ctx.strokeStyle = INKS.ink;
+    ctx.lineWidth = 1.1;
+    ctx.stroke();
+  }
   for (const run of facing(b, looks.closed)) {
     drawRun(ctx, b, run, courses, toPx, looks);
   }
@@ -86,17 +101,28 @@ export function drawTier(
   }
 }
 
+/** The outline at a height, grown or shrunk about the axis. */
+function ring(
+  ctx: CanvasRenderingContext2D,
+  b: Body,
+  grown: number,
+  up: number,
+  toPx: ReturnType<typeof eye>,
+): void {
+  ctx.beginPath();
+  for (let i = 0; i + 1 < b.x.length; i++) {
+    ctx.lineTo(...toPx(b.x[i]! * grown, up, b.d[i]! * grown));
+  }
+  ctx.closePath();
+}
+
 function drawTop(
   ctx: CanvasRenderingContext2D,
   b: Body,
   toPx: ReturnType<typeof eye>,
   { chosen, hole }: Looks,
 ): void {
-  ctx.beginPath();
-  for (let i = 0; i + 1 < b.x.length; i++) {
-    ctx.lineTo(...toPx(b.x[i]! * b.narrow, b.upright, b.d[i]! * b.narrow));
-  }
-  ctx.closePath();
+  ring(ctx, b, b.narrow, b.upright, toPx);
   ctx.fillStyle = INKS.sheet;
   ctx.fill();
   ctx.strokeStyle = INKS.ink;
@@ -253,12 +279,29 @@ export function drawFront(ctx: CanvasRenderingContext2D, b: Body, pose: Pose, cl
   }
 }
 
-/** What it all stands on. */
-export function drawBoard(ctx: CanvasRenderingContext2D, pose: Pose, across: number): void {
-  const [x, y] = eye(pose)(0, 0, 0);
-  const r = (across / 2) * pose.k + 16;
-  ctx.beginPath();
-  ctx.ellipse(x, y, r, Math.max(5, r * Math.sin(pose.view.tilt)), 0, 0, 2 * Math.PI);
+/** The board under it all, mm wider than the cake all round. */
+const BOARD_MM = 16;
+const BOARD_THICK_MM = 5;
+
+/** What it all stands on: a board of the foot's own outline. */
+export function drawBoard(ctx: CanvasRenderingContext2D, b: Body, pose: Pose): void {
+  const toPx = eye(pose);
+  const reach = Math.max(...b.x.map(Math.abs), ...b.d.map(Math.abs));
+  const grown = 1 + BOARD_MM / reach;
   ctx.fillStyle = INKS.edge;
-  ctx.fill();
+  for (const z of [-BOARD_THICK_MM, 0]) {
+    ring(ctx, b, grown, z, toPx);
+    ctx.fill();
+  }
+  const left = toPx(-Math.max(...b.x.map((x) => -x)) * grown, 0, 0)[0];
+  const right = toPx(Math.max(...b.x) * grown, 0, 0)[0];
+  const [, top] = toPx(0, 0, 0);
+  ctx.fillRect(left, top, right - left, BOARD_THICK_MM * Math.cos(pose.view.tilt) * pose.k);
+}
+
+/** How large, and where the foot's axis stands, so that all of it is in the picture, whatever way it is tilted. */
+export function fit(tall: number, wide: number, view: View, width: number, height: number): Pose {
+  const need = tall * Math.cos(view.tilt) + (wide + 2 * BOARD_MM) * Math.sin(view.tilt);
+  const k = Math.min((width - 44) / (wide + 2 * BOARD_MM), (height - 48) / need);
+  return { cx: width / 2, foot: (height - 34 + tall * Math.cos(view.tilt) * k) / 2 + 2, k, view };
 }

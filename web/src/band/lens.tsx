@@ -4,7 +4,7 @@ import { Pieces } from './pieces';
 /** Smaller than this on the band, px, and a piece is looked at through the lens. */
 const SMALL_PX = 12;
 const WIDE = 172;
-const HIGH = 128;
+const HIGH = 108;
 
 /** The smallest side of a dressing's pieces, mm; null where it has none. */
 export function smallest(worn: Worn): number | null {

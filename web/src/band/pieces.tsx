@@ -18,7 +18,7 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
     return { left: Math.min(...xs), right: Math.max(...xs) };
   });
   return (
-    <g opacity={quiet ? 0.55 : 1}>
+    <g opacity={quiet ? 0.72 : 1}>
       {layout.placements.flatMap((p, i) => {
         const shape = layout.shapes[p.shape]!;
         const { left, right } = reach[p.shape]!;
@@ -56,7 +56,7 @@ function look(shape: Layout['shapes'][number], colour: string) {
     };
   }
   if (shape.wide > 0) {
-    return { fill: 'none', stroke: deepened(colour, 0.15), strokeWidth: shape.wide };
+    return { fill: 'none', stroke: colour, strokeWidth: shape.wide };
   }
   const detail = shape.role === 'detail';
   return {

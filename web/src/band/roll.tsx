@@ -1,8 +1,9 @@
 import { useEffect, useRef } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
-import { course, drawFront, drawTier } from './draw';
+import { course, drawFront, drawTier, fit } from './draw';
 import { rolled } from './projection';
 import { reducedMotion } from './size';
+import { USUAL } from './turning-view';
 
 /** Long enough to follow with the eye, short enough not to wait for. */
 const TAKES_MS = 700;
@@ -32,7 +33,9 @@ export function Roll({ tier, width, height, colours, up, done }: Props) {
     const courses = tier.dressings.map((w) => course(w, colours(w)));
     const { form } = tier;
     const flat = Math.min((width - 48) / form.foot.mm, (height - 60) / form.height.mm);
-    const round = Math.min((width - 44) / Math.max(form.width, form.depth), (height - 60) / form.height.mm);
+    const wide = Math.max(form.width, form.depth);
+    const round = fit(form.height.mm, wide, USUAL, width, height);
+    const level = height / 2 + (form.height.mm * flat) / 2;
     const sharp = window.devicePixelRatio || 1;
     const begin = performance.now();
     let frame = 0;
@@ -40,13 +43,13 @@ export function Roll({ tier, width, height, colours, up, done }: Props) {
       const gone = Math.min(1, (now - begin) / TAKES_MS);
       const ease = gone * gone * (3 - 2 * gone);
       const t = up ? ease : 1 - ease;
-      const k = flat + (Math.min(round, flat * 1.6) - flat) * t;
+      const k = flat + (round.k - flat) * t;
       const body = rolled(form, t);
       const pose = {
         cx: width / 2,
-        foot: height / 2 + (form.height.mm * k) / 2,
+        foot: level + (round.foot - level) * t,
         k,
-        view: { turn: 0, tilt: 0.13 * t },
+        view: { turn: 0, tilt: USUAL.tilt * t },
       };
       ctx.setTransform(sharp, 0, 0, sharp, 0, 0);
       ctx.clearRect(0, 0, width, height);

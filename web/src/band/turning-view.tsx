@@ -1,7 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
 import { Button } from '../ui/button';
-import { course, drawBoard, drawFront, drawTier } from './draw';
+import { course, drawBoard, drawFront, drawTier, fit } from './draw';
 import { turned, type View } from './projection';
 import { reducedMotion } from './size';
 
@@ -15,7 +15,7 @@ interface Props {
 }
 
 /** A little from above, so that a top is seen to be one. */
-const USUAL: View = { turn: 0, tilt: 0.13 };
+export const USUAL: View = { turn: 0, tilt: 0.13 };
 const ABOVE = Math.PI / 2;
 const STEP = Math.PI / 36;
 
@@ -32,13 +32,7 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
   const wide = Math.max(...tiers.map((t) => Math.max(t.form.width, t.form.depth)));
   const tall = tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
 
-  const pose = () => {
-    const { tilt } = view.current;
-    const need = tall * Math.cos(tilt) + wide * Math.sin(tilt);
-    const k = Math.min((width - 44) / wide, (height - 46) / need);
-    const foot = (height - 30 + (tall * Math.cos(tilt) - 0) * k) / 2 + 4;
-    return { cx: width / 2, foot, k, view: view.current };
-  };
+  const pose = () => fit(tall, wide, view.current, width, height);
 
   const draw = () => {
     asked.current = 0;
@@ -50,7 +44,6 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
     ctx.setTransform(sharp, 0, 0, sharp, 0, 0);
     ctx.clearRect(0, 0, width, height);
     const place = pose();
-    drawBoard(ctx, place, wide);
     let foot = place.foot;
     tiers.forEach((t, i) => {
       const body = turned(t.form, view.current.turn);
@@ -58,6 +51,9 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
       const sin = Math.sin(view.current.turn);
       const hole = t.form.hole.map((p): [number, number] => [p.x * cos + p.y * sin, p.y * cos - p.x * sin]);
       const here = { ...place, foot };
+      if (i === 0) {
+        drawBoard(ctx, body, here);
+      }
       drawTier(ctx, body, courses[i]!, here, {
         chosen: t.id === chosen,
         borders: t.borders,
@@ -194,12 +190,16 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
           drag.current = null;
         }}
       />
-      <div className="absolute right-0 bottom-0 flex flex-col items-end">
-        <Button look="quiet" className="px-2" onClick={() => glide(0, USUAL.tilt)}>
-          From the front
+      <div className="pointer-events-none absolute inset-x-0 bottom-0 flex justify-between">
+        <Button look="quiet" className="pointer-events-auto px-2" onClick={() => glide(0, USUAL.tilt)}>
+          Front
         </Button>
-        <Button look="quiet" className="px-2" onClick={() => glide(view.current.turn, ABOVE)}>
-          From above
+        <Button
+          look="quiet"
+          className="pointer-events-auto px-2"
+          onClick={() => glide(view.current.turn, ABOVE)}
+        >
+          Above
         </Button>
       </div>
     </div>

@@ -46,11 +46,19 @@ export function Dress() {
   const own = useCallback((worn: Worn) => colours(worked, worn), [colours, worked]);
   const k = Math.min((width - 48) / worked.form.foot.mm, BAND_HIGH / worked.form.height.mm);
   const middle = (divided.marks[at]!.s + divided.sections[at]!.arc / 2) % worked.form.foot.mm;
-  const narrow = width < 620;
+  // On a phone one below the other; on a tablet the ring from above gives way to the band.
+  const phone = width < 470;
+  const tablet = width < 700;
+  const grid = phone
+    ? 'grid-cols-1'
+    : tablet
+      ? 'grid-cols-[200px_minmax(0,1fr)]'
+      : 'grid-cols-[208px_minmax(0,1fr)_176px]';
+  const beside = phone ? 0 : tablet ? 216 : 208 + 176 + 32;
 
   const main = (
     <div ref={box}>
-      <div className={`grid gap-4 ${narrow ? 'grid-cols-1' : 'grid-cols-[208px_minmax(0,1fr)_176px]'}`}>
+      <div className={`grid gap-4 ${grid}`}>
         <div>
           <h1 className="heading">{tier.name}, dressed</h1>
           <p className="note mb-2">its courses, from the top down</p>
@@ -59,16 +67,16 @@ export function Dress() {
         <TurningView
           tiers={workup.tiers}
           chosen={tier.id}
-          width={narrow ? width : Math.max(260, width - 208 - 176 - 32)}
-          height={narrow ? 300 : 286}
+          width={width - beside}
+          height={286}
           colours={colours}
           onTier={chooseTier}
         />
-        <div className={narrow ? 'hidden' : 'flex flex-col items-center gap-2'}>
+        <div className={tablet ? 'hidden' : 'flex flex-col items-center gap-2'}>
           <PlanView
             form={worked.form}
             divided={divided}
-            size={164}
+            size={148}
             section={at}
             words={divided.count > 1 ? `${divided.count}` : undefined}
           />

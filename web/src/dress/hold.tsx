@@ -5,7 +5,7 @@ import { useOpen, useTier } from '../plan/context';
 import { count, setting, zoneEdge } from '../plan/edits';
 import { usePreferences } from '../units/preferences';
 import { length } from '../units/units';
-import { closes, nearestEdge } from './snap';
+import { apart, closes, nearestEdge } from './snap';
 
 interface Props {
   worn: Worn;
@@ -21,39 +21,64 @@ export function Holds({ worn, dressing, divided, section, scale }: Props) {
   const { tier, worked } = useTier();
   const { unit, tapeMm } = usePreferences();
   const { form } = worked;
-  const own = worn.handles.flatMap((handle) => {
+  const standing = divided.marks[section]!.s + divided.sections[section]!.arc;
+  const counting = {
+    x: scale.x(standing > form.foot.mm ? standing - form.foot.mm : standing),
+    y: scale.y(0) + 13,
+  };
+  const placed = worn.handles.flatMap((handle) => {
     const field = worn.fields.find((f) => f.name === handle.field);
     const grip = handle.grips[section];
-    if (!field || !grip) {
-      return [];
-    }
+    return field && grip
+      ? [{ handle, field, x: scale.x(grip.s), y: scale.y(grip.z), at: scale.x(grip.s) }]
+      : [];
+  });
+  const own = apart(placed, [counting]).map(({ handle, field, x, y, at }) => {
     const value = Number(dressing.settings[handle.field] ?? field.fallback);
     const edit = (to: number) => setting(tier.id, dressing.id, handle.field, to);
     return (
-      <Grip
-        key={handle.field}
-        label={`${handle.label} of section ${section + 1}: ${field.label.toLowerCase()}`}
-        value={value}
-        perMm={handle.perMm}
-        stepMm={field.kind === 'length' ? tapeMm : 1}
-        min={handle.least}
-        max={Math.max(handle.most, value)}
-        along={handle.way === 'along'}
-        x={scale.x(grip.s)}
-        y={scale.y(grip.z)}
-        pxPerMm={scale.k}
-        shown={length(value, unit)}
-        onPreview={(to) => editor.preview(edit(to))}
-        onCommit={(to) => void editor.edit(edit(to))}
-        onCancel={() => editor.letGo()}
-      />
+      <g key={handle.field}>
+        {x === at ? null : (
+          <line
+            x1={at}
+            x2={x}
+            y1={y}
+            y2={y}
+            stroke="var(--color-pin)"
+            strokeWidth={1.4}
+            className="pointer-events-none"
+          />
+        )}
+        <Grip
+          label={`${handle.label} of section ${section + 1}: ${field.label.toLowerCase()}`}
+          value={value}
+          perMm={handle.perMm}
+          stepMm={field.kind === 'length' ? tapeMm : 1}
+          min={handle.least}
+          max={Math.max(handle.most, value)}
+          along={handle.way === 'along'}
+          x={x}
+          y={y}
+          pxPerMm={scale.k}
+          shown={length(value, unit)}
+          onPreview={(to) => editor.preview(edit(to))}
+          onCommit={(to) => void editor.edit(edit(to))}
+          onCancel={() => editor.letGo()}
+        />
+      </g>
     );
   });
   return (
     <>
       <ZoneEdges worn={worn} dressing={dressing} scale={scale} />
       {divided.count > 0 && tier.divisions.find((d) => d.id === divided.id)?.follows === undefined ? (
-        <CountGrip divided={divided} section={section} scale={scale} around={form.foot.mm} />
+        <CountGrip
+          divided={divided}
+          section={section}
+          at={counting}
+          pxPerMm={scale.k}
+          around={form.foot.mm}
+        />
       ) : null}
       {own}
     </>
@@ -74,6 +99,8 @@ function ZoneEdges({ worn, dressing, scale }: { worn: Worn; dressing: Dressing; 
     ...worked.borders.flatMap((b) => [b.zone.foot, b.zone.top]),
     ...worked.dressings.filter((w) => w.id !== worn.id).flatMap((w) => [w.zone.foot, w.zone.top]),
   ];
+  // A zone too low for both grips has them beyond its edges.
+  const push = Math.max(0, 28 - (scale.y(worn.zone.foot) - scale.y(worn.zone.top))) / 2;
   const edges = [
     {
       edge: 'from' as const,
@@ -112,7 +139,7 @@ function ZoneEdges({ worn, dressing, scale }: { worn: Worn; dressing: Dressing; 
             max={max}
             rest={(to) => nearestEdge(to, others, tapeMm)}
             x={x}
-            y={scale.y(z)}
+            y={scale.y(z) + (edge === 'from' ? push : -push)}
             pxPerMm={scale.k}
             shown={`${length(z, unit)} above the foot`}
             onPreview={(to) => editor.preview(edit(to))}
@@ -129,21 +156,21 @@ function ZoneEdges({ worn, dressing, scale }: { worn: Worn; dressing: Dressing; 
 function CountGrip({
   divided,
   section,
-  scale,
+  at,
+  pxPerMm,
   around,
 }: {
   divided: Divided;
   section: number;
-  scale: BandScale;
+  at: { x: number; y: number };
+  pxPerMm: number;
   around: number;
 }) {
   const { editor } = useOpen();
   const { tier } = useTier();
   const { unit } = usePreferences();
   const counts = closes(divided);
-  const mark = divided.marks[section]!;
   const width = divided.sections[section]!.arc;
-  const end = (mark.s + width) % around;
   const size = (n: number) => around / n;
   const counted = (mm: number) => count(tier.id, divided.id, Math.round(around / mm));
   const rest = (mm: number) =>
@@ -161,12 +188,12 @@ function CountGrip({
       max={size(counts[0]!)}
       rest={rest}
       next={(_, up) => {
-        const at = counts.indexOf(divided.count);
-        return size(counts[Math.max(0, Math.min(counts.length - 1, at - up))]!);
+        const rung = counts.indexOf(divided.count) - up;
+        return size(counts[Math.max(0, Math.min(counts.length - 1, rung))]!);
       }}
-      x={scale.x(end === 0 ? around : end)}
-      y={scale.y(0) + 13}
-      pxPerMm={scale.k}
+      x={at.x}
+      y={at.y}
+      pxPerMm={pxPerMm}
       shown={`${divided.count} sections of ${length(width, unit)}`}
       onPreview={(mm) => editor.preview(counted(mm))}
       onCommit={(mm) => void editor.edit(counted(mm))}

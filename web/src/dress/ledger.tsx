@@ -26,15 +26,16 @@ export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dress
           void edit(mend({ tier: tier.id, division: divided.id, dressing: dressing.id }, press))
         }
       />
-      <section aria-label="Settings" className="flex flex-col gap-3">
+      <section aria-label="Settings" className="grid grid-cols-2 items-end gap-x-3 gap-y-3">
         {worn.fields.map((field) => (
-          <AnyField
-            stacked
-            key={`${worn.id}.${field.name}`}
-            field={field}
-            value={dressing.settings[field.name] ?? field.fallback}
-            onValue={(to) => edit(setting(tier.id, dressing.id, field.name, to))}
-          />
+          <div key={`${worn.id}.${field.name}`} className={field.kind === 'text' ? 'col-span-2' : ''}>
+            <AnyField
+              stacked={field.choices.length > 2}
+              field={field}
+              value={dressing.settings[field.name] ?? field.fallback}
+              onValue={(to) => edit(setting(tier.id, dressing.id, field.name, to))}
+            />
+          </div>
         ))}
       </section>
       <Colours

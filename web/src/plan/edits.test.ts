@@ -11,12 +11,16 @@ import {
   freeId,
   lockMark,
   mend,
+  moveDressing,
   moveTier,
   onDivision,
+  putOn,
   removeDivision,
   removeReading,
   removeTier,
   setting,
+  takeOff,
+  zoneEdge,
 } from './edits';
 import { begin, commit, redo, undo } from './history';
 import { samplePlan } from './sample';
@@ -133,5 +137,24 @@ describe('a setting', () => {
       drop: 20,
     });
     expect(setting('top', 'other', 'drop', 20)(samplePlan())).toEqual(samplePlan());
+  });
+
+  it('courses are put on, moved among one another and taken off', () => {
+    const two = addDressing('top', 'pearls', 'marks', true)(samplePlan());
+    const ids = (plan: Plan) => tier(plan).dressings.map((d) => d.id);
+    expect(ids(two)).toEqual(['swags', 'pearls']);
+    expect(tier(two).dressings[1]!.covers).toBe(true);
+    expect(ids(moveDressing('top', 'pearls', -1)(two))).toEqual(['pearls', 'swags']);
+    expect(moveDressing('top', 'pearls', 1)(two).tiers[0]).toBe(two.tiers[0]);
+    expect(ids(takeOff('top', 'swags')(two))).toEqual(['pearls']);
+    expect(ids(putOn('top', { ...tier(two).dressings[0]!, id: 'swags-2' })(two))).toHaveLength(3);
+  });
+
+  it.each([
+    ['from', 20, { from: { edge: 'foot', mm: 20 }, to: { edge: 'top', mm: 8 } }],
+    ['to', 100, { from: { edge: 'foot', mm: 10 }, to: { edge: 'top', mm: 18 } }],
+  ] as const)('the %s edge of a zone goes to %d and keeps where it is told from', (edge, z, told) => {
+    const plan = zoneEdge('top', 'swags', edge, z, { foot: 10, top: 110 }, 118)(samplePlan());
+    expect(tier(plan).dressings[0]!.zone).toEqual(told);
   });
 });

@@ -1,6 +1,10 @@
 import type { Field, Problem } from '../api/client';
 import { Choice } from './choice';
+import { Pick } from './select';
 import { CountField, LengthField, ShareField } from './typed';
+
+/** More choices than this are opened when asked for. */
+const FEW = 3;
 
 interface Props {
   field: Field;
@@ -14,7 +18,14 @@ interface Props {
 export function AnyField({ field, value, nominal, stacked, onValue }: Props) {
   switch (field.kind) {
     case 'text':
-      return (
+      return field.choices.length > FEW ? (
+        <Pick
+          label={field.label}
+          value={String(value)}
+          options={field.choices}
+          onChoice={(v) => void onValue(v)}
+        />
+      ) : (
         <Choice
           label={field.label}
           value={String(value)}

@@ -1,7 +1,9 @@
 package sectorum.workup;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.divide.Rescue;
@@ -71,7 +73,15 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
     /** The templates of one tier, in the order in which they are used. */
     public static List<Drawing> drawings(Tier tier, TierWorkup worked, Bench bench) {
         List<Drawing> drawings = new ArrayList<>(TierWork.drawings(tier, bench));
-        worked.dressings().forEach(worn -> drawings.addAll(worn.drawings()));
+        Set<String> taken = new HashSet<>();
+        drawings.forEach(d -> taken.add(d.name()));
+        for (TierWorkup.Worn worn : worked.dressings()) {
+            for (Drawing drawing : worn.drawings()) {
+                // Two courses may both need a scallop: the second is told by its course.
+                String own = drawing.name() + "-" + worn.id();
+                drawings.add(taken.add(drawing.name()) ? drawing : drawing.named(own));
+            }
+        }
         return drawings;
     }
 }

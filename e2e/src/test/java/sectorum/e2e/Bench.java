@@ -32,6 +32,13 @@ abstract class Bench {
         browser.see(Browser.field("Diameter"));
     }
 
+    /** Pulls the tray out and takes a technique from it. */
+    protected void addCourse(String technique) {
+        browser.press("Add a course");
+        browser.press(technique);
+        browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
+    }
+
     /** One of the large numbers of the ledger with its words. */
     protected static By lead(String number, String words) {
         return By.xpath(

@@ -70,7 +70,7 @@ class FirstSliceIT extends Bench {
     private void dress() {
         browser.keys(Keys.ESCAPE);
         browser.keys("3");
-        browser.press("Add a swag line");
+        addCourse("Swag lines");
         browser.type("Drop", "4,8");
         browser.see(lead("18.51", "along the curve"));
         browser.press("parabola");
@@ -79,7 +79,7 @@ class FirstSliceIT extends Bench {
         browser.see(lead("18.21", "along the curve"));
         browser.press("circular arc");
         browser.see(lead("18.51", "along the curve"));
-        WebElement grip = browser.see(By.cssSelector("[role=slider]"));
+        WebElement grip = browser.see(By.cssSelector("[aria-label^='Lowest point']"));
         new Actions(browser.driver())
                 .clickAndHold(grip)
                 .moveByOffset(0, 10)
@@ -87,11 +87,11 @@ class FirstSliceIT extends Bench {
                 .release()
                 .perform();
         browser.until(d -> {
-            double drop = Double.parseDouble(
-                    d.findElement(By.cssSelector("[role=slider]")).getDomAttribute("aria-valuenow"));
+            double drop = Double.parseDouble(d.findElement(By.cssSelector("[aria-label^='Lowest point']"))
+                    .getDomAttribute("aria-valuenow"));
             return (drop > 60 && drop < 75) ? Boolean.TRUE : null;
         });
-        browser.see(By.cssSelector("[role=slider]")).sendKeys(Keys.ARROW_UP);
+        browser.see(By.cssSelector("[aria-label^='Lowest point']")).sendKeys(Keys.ARROW_UP);
         browser.press("Undo");
         browser.press("Undo");
         browser.see(lead("4.8", "drop"));
@@ -107,7 +107,7 @@ class FirstSliceIT extends Bench {
         browser.gone("Deeper than half");
         browser.type("Drop", "1 cm");
         browser.read("looks flat");
-        browser.see(By.cssSelector("[data-rule='swag.flat'] button")).click();
+        browser.see(By.cssSelector("[data-rule='hang.flat'] button")).click();
         browser.gone("looks flat");
         browser.type("Drop", "4.8");
         browser.see(lead("4.8", "drop"));
@@ -164,10 +164,10 @@ class FirstSliceIT extends Bench {
         browser.read("Sections 3000 is outside 1 to 500");
         browser.see(lead("8", "marks"));
         browser.press("Dress");
-        browser.press("Add a swag line");
+        addCourse("Swag lines");
         browser.type("Drop", "30 cm");
         browser.read("runs out of its zone");
-        browser.see(By.cssSelector("[data-rule='swag.out-of-side'] button")).click();
+        browser.see(By.cssSelector("[data-rule='hang.out-of-zone'] button")).click();
         browser.gone("runs out of its zone");
 
         browser.open("/");
@@ -204,7 +204,7 @@ class FirstSliceIT extends Bench {
     @Test
     void unitsAreThePersonsOwnAndScreensAreAccessible() {
         newPlan("Inches");
-        browser.press("Units and tape");
+        browser.press("Units, tape and hand");
         browser.press("inches");
         browser.keys(Keys.ESCAPE);
         browser.says("Diameter", "7 7/8″");
@@ -226,7 +226,7 @@ class FirstSliceIT extends Bench {
                                             + v.getNodes().get(0).getHtml()))
                     .isEmpty();
         }
-        browser.press("Units and tape");
+        browser.press("Units, tape and hand");
         browser.press("cm");
     }
 }

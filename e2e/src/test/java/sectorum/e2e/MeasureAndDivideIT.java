@@ -234,7 +234,7 @@ class MeasureAndDivideIT extends Bench {
         newPlan("Zones");
         browser.press("Dress");
         browser.press("Border at the foot");
-        browser.press("Add a swag line");
+        addCourse("Swag lines");
         browser.press("told");
         browser.type("Lower edge", "0");
         browser.read("with Border at the foot");
