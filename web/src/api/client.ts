@@ -143,7 +143,9 @@ export const api = {
     return (await answer('POST', path, file)).json() as Promise<Picture>;
   },
   takePicture: async (id: number): Promise<void> => void (await answer('DELETE', `/api/pictures/${id}`)),
-  workup: (plan: Plan, bench: Bench) => json<Workup>('POST', '/api/workup', { plan, bench }),
+  /** The workup of the tiers named, or of all. */
+  workup: (plan: Plan, bench: Bench, only?: string[]) =>
+    json<Workup>('POST', '/api/workup', only === undefined ? { plan, bench } : { plan, bench, only }),
   bench: () => json<Bench>('GET', '/api/bench'),
   tray: (asked: { plan: Plan; tier: string; division: string; bench: Bench }) =>
     json<Worn[]>('POST', '/api/tray', asked),

@@ -596,6 +596,7 @@ export interface components {
         Asked: {
             plan: components["schemas"]["Plan"];
             bench?: components["schemas"]["Bench"];
+            only?: string[];
         };
         Bench: {
             tape: components["schemas"]["Tape"];
@@ -760,7 +761,8 @@ export interface components {
         };
         Layout: {
             shapes: components["schemas"]["Shape"][];
-            placements: components["schemas"]["Placement"][];
+            /** @description six numbers each: shape, s (mm), z (mm), turn (rad), size, colour */
+            placements: number[];
         };
         Making: {
             cuts: components["schemas"]["Cut"][];
@@ -804,20 +806,6 @@ export interface components {
         Phrase: {
             template: string;
             quantities: components["schemas"]["Quantity"][];
-        };
-        Placement: {
-            /** Format: int32 */
-            shape: number;
-            /** Format: double */
-            s: number;
-            /** Format: double */
-            z: number;
-            /** Format: double */
-            turn: number;
-            /** Format: double */
-            size: number;
-            /** Format: int32 */
-            colour: number;
         };
         Quantity: {
             /** @enum {string} */

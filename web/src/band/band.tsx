@@ -220,7 +220,6 @@ function Notches({
         above = Math.min(y, above - 22);
         const on = worn.id === chosen;
         return (
-          // biome-ignore lint/a11y/noStaticElementInteractions: the list of courses does the same for keys
           <g
             key={worn.id}
             transform={`translate(${scale.x(0)} ${above})`}

@@ -1,15 +1,17 @@
 import type { TierWorkup } from '../api/client';
 import {
   type Body,
+  type Eye,
   type Fine,
   facing,
   fine,
   narrowing,
-  type Put,
+  Points,
   project,
+  ROW,
   type Run,
   type View,
-  walker,
+  Walker,
 } from './projection';
 
 /** Colours of the house, for a canvas that knows no style sheet. */
@@ -25,7 +27,7 @@ export const INKS = {
 
 /** A dressing ready to be drawn often: its outlines made fine once. */
 export interface Course {
-  placements: TierWorkup['dressings'][number]['layout']['placements'];
+  placements: readonly number[];
   shapes: Fine[];
   colours: readonly string[];
 }
@@ -60,10 +62,14 @@ export interface Pose {
   view: View;
 }
 
+function eyeOf({ cx, foot, k, view }: Pose): Eye {
+  return { cx, foot, k, up: Math.cos(view.tilt) * k, back: Math.sin(view.tilt) * k };
+}
+
+type ToPx = (x: number, z: number, d: number) => [number, number];
+
 /** From millimetres across, up and away to the drawing: never in perspective, so that sizes can be compared. */
-function eye({ cx, foot, k, view }: Pose): (x: number, z: number, d: number) => [number, number] {
-  const up = Math.cos(view.tilt) * k;
-  const back = Math.sin(view.tilt) * k;
+function drawn({ cx, foot, k, up, back }: Eye): ToPx {
   return (x, z, d) => [cx + x * k, foot - z * up - d * back];
 }
 
@@ -83,7 +89,8 @@ export function drawTier(
   pose: Pose,
   looks: Looks,
 ): void {
-  const toPx = eye(pose);
+  const eye = eyeOf(pose);
+  const toPx = drawn(eye);
   if (looks.closed && b.narrow < 1) {
     // A side that leans in is seen all round from above: its foot is drawn under everything.
     ring(ctx, b, 1, 0, toPx);
@@ -94,7 +101,7 @@ export function drawTier(
     ctx.stroke();
   }
   for (const run of facing(b, looks.closed)) {
-    drawRun(ctx, b, run, courses, toPx, looks);
+    drawRun(ctx, b, run, courses, eye, looks);
   }
   if (looks.closed) {
     drawTop(ctx, b, toPx, looks);
@@ -102,13 +109,7 @@ export function drawTier(
 }
 
 /** The outline at a height, grown or shrunk about the axis. */
-function ring(
-  ctx: CanvasRenderingContext2D,
-  b: Body,
-  grown: number,
-  up: number,
-  toPx: ReturnType<typeof eye>,
-): void {
+function ring(ctx: CanvasRenderingContext2D, b: Body, grown: number, up: number, toPx: ToPx): void {
   ctx.beginPath();
   for (let i = 0; i + 1 < b.x.length; i++) {
     ctx.lineTo(...toPx(b.x[i]! * grown, up, b.d[i]! * grown));
@@ -116,12 +117,7 @@ function ring(
   ctx.closePath();
 }
 
-function drawTop(
-  ctx: CanvasRenderingContext2D,
-  b: Body,
-  toPx: ReturnType<typeof eye>,
-  { chosen, hole }: Looks,
-): void {
+function drawTop(ctx: CanvasRenderingContext2D, b: Body, toPx: ToPx, { chosen, hole }: Looks): void {
   ring(ctx, b, b.narrow, b.upright, toPx);
   ctx.fillStyle = INKS.sheet;
   ctx.fill();
@@ -142,14 +138,7 @@ function drawTop(
 
 const at = (b: Body, i: number) => (i >= b.x.length ? i - (b.x.length - 1) : i);
 
-function wall(
-  ctx: CanvasRenderingContext2D,
-  b: Body,
-  run: Run,
-  low: number,
-  top: number,
-  toPx: ReturnType<typeof eye>,
-) {
+function wall(ctx: CanvasRenderingContext2D, b: Body, run: Run, low: number, top: number, toPx: ToPx) {
   ctx.beginPath();
   const edge = (z: number, from: number, to: number, by: number) => {
     const n = narrowing(b, z);
@@ -168,31 +157,21 @@ function drawRun(
   b: Body,
   run: Run,
   courses: readonly Course[],
-  toPx: ReturnType<typeof eye>,
+  eye: Eye,
   looks: Looks,
 ): void {
+  const toPx = drawn(eye);
   wall(ctx, b, run, 0, b.high, toPx);
   ctx.fillStyle = INKS.sheet;
   ctx.fill();
-  ctx.save();
-  ctx.clip();
   for (const border of looks.borders) {
     wall(ctx, b, run, border.zone.foot, border.zone.top, toPx);
     ctx.fillStyle = INKS.edge;
     ctx.fill();
   }
-  const walk = walker(b, run);
-  const put: Put[] = [];
-  for (const { placements, shapes, colours } of courses) {
-    for (const p of placements) {
-      const shape = shapes[p.shape]!;
-      project(b, run, shape, p, walk, toPx, put);
-      if (put.length > 0) {
-        ink(ctx, put, shape, colours[p.colour] ?? INKS.sheet, toPx);
-      }
-    }
+  for (const each of courses) {
+    drawCourse(ctx, b, run, each, eye);
   }
-  ctx.restore();
   shade(ctx, b, run, toPx);
   wall(ctx, b, run, 0, b.high, toPx);
   ctx.strokeStyle = INKS.ink;
@@ -200,33 +179,83 @@ function drawRun(
   ctx.stroke();
 }
 
-function ink(
+/** Smaller than this, px, and pieces of one colour are drawn at one stroke: what lies over what cannot be seen. */
+const TINY_PX = 9;
+/** Smaller than this, px, and a rim would be all there is of a piece. */
+const RIM_PX = 3.5;
+const points = new Points();
+
+function drawCourse(
   ctx: CanvasRenderingContext2D,
-  put: readonly Put[],
-  shape: Fine,
-  colour: string,
-  toPx: ReturnType<typeof eye>,
+  b: Body,
+  run: Run,
+  { placements, shapes, colours }: Course,
+  eye: Eye,
 ): void {
-  ctx.beginPath();
+  const walk = new Walker(b, run);
+  let open = -1;
+  let openColour = -1;
+  const close = () => {
+    if (open >= 0) {
+      ink(ctx, shapes[open]!, colours[openColour] ?? INKS.sheet, eye.k);
+      open = -1;
+    }
+  };
+  for (let at = 0; at < placements.length; at += ROW) {
+    const index = placements[at]!;
+    const colour = placements[at + 5]!;
+    const shape = shapes[index]!;
+    const px = shape.right * eye.k;
+    const every = shape.closed ? Math.max(1, Math.floor(shape.xz.length / 2 / Math.max(7, px * 2.5))) : 1;
+    project(b, run, shape, placements, at, walk, eye, points, every);
+    if (points.n === 0) {
+      continue;
+    }
+    if (open !== index || openColour !== colour) {
+      close();
+      ctx.beginPath();
+    }
+    trace(ctx, shape);
+    open = index;
+    openColour = colour;
+    if (px > TINY_PX) {
+      close();
+    }
+  }
+  close();
+}
+
+/** A line that is not filled breaks off at the limb instead of running along it. */
+function trace(ctx: CanvasRenderingContext2D, shape: Fine): void {
+  const { xy, held, n } = points;
   const filled = shape.role === 'piece' && shape.closed;
-  for (let i = 0; i < put.length; i++) {
-    const p = put[i]!;
-    const before = put[i - 1];
-    // A line that is not filled breaks off at the limb instead of running along it.
-    if (before === undefined || (!filled && p.held !== 0 && before.held === p.held)) {
-      ctx.moveTo(p.x, p.y);
+  ctx.moveTo(xy[0]!, xy[1]!);
+  for (let i = 1; i < n; i++) {
+    if (!filled && held[i] !== 0 && held[i - 1] === held[i]) {
+      ctx.moveTo(xy[2 * i]!, xy[2 * i + 1]!);
     } else {
-      ctx.lineTo(p.x, p.y);
+      ctx.lineTo(xy[2 * i]!, xy[2 * i + 1]!);
     }
   }
   if (filled) {
+    ctx.closePath();
+  }
+}
+
+function ink(ctx: CanvasRenderingContext2D, shape: Fine, colour: string, k: number): void {
+  if (shape.role === 'piece' && shape.closed) {
     ctx.fillStyle = colour;
     ctx.fill();
-    ctx.strokeStyle = deepened(colour);
-    ctx.lineWidth = 0.7;
-  } else if (shape.wide > 0) {
+    if (shape.right * k > RIM_PX / 2) {
+      ctx.strokeStyle = deepened(colour);
+      ctx.lineWidth = 0.7;
+      ctx.stroke();
+    }
+    return;
+  }
+  if (shape.wide > 0) {
     ctx.strokeStyle = colour;
-    ctx.lineWidth = Math.max(1.2, shape.wide * (toPx(1, 0, 0)[0] - toPx(0, 0, 0)[0]));
+    ctx.lineWidth = Math.max(1.2, shape.wide * k);
     ctx.lineCap = 'round';
   } else {
     ctx.strokeStyle = shape.role === 'detail' ? deepened(colour) : INKS.chalk;
@@ -236,7 +265,7 @@ function ink(
 }
 
 /** A little shade where the side turns away: round looks round, and a corner is seen. */
-function shade(ctx: CanvasRenderingContext2D, b: Body, run: Run, toPx: ReturnType<typeof eye>): void {
+function shade(ctx: CanvasRenderingContext2D, b: Body, run: Run, toPx: ToPx): void {
   const left = toPx(b.x[run.first]!, 0, 0)[0];
   const right = toPx(b.x[at(b, run.last)]!, 0, 0)[0];
   if (right - left < 1) {
@@ -258,14 +287,14 @@ function shade(ctx: CanvasRenderingContext2D, b: Body, run: Run, toPx: ReturnTyp
 
 /** The front: a pin at the foot, where it can be seen. */
 export function drawFront(ctx: CanvasRenderingContext2D, b: Body, pose: Pose, closed = true): void {
-  const toPx = eye(pose);
+  const toPx = drawn(eyeOf(pose));
   const front = b.around / 2;
   for (const run of facing(b, closed)) {
     const s = [front, front + b.around].find((f) => f >= run.from - 1e-9 && f <= run.to + 1e-9);
     if (s !== undefined) {
-      const spot: [number, number] = [0, 0];
-      walker(b, run)(s, spot);
-      const [x, y] = toPx(spot[0], 0, spot[1]);
+      const walk = new Walker(b, run);
+      walk.to(s);
+      const [x, y] = toPx(walk.x, 0, walk.d);
       ctx.fillStyle = INKS.pin;
       ctx.beginPath();
       ctx.moveTo(x, y + 3);
@@ -285,7 +314,7 @@ const BOARD_THICK_MM = 5;
 
 /** What it all stands on: a board of the foot's own outline. */
 export function drawBoard(ctx: CanvasRenderingContext2D, b: Body, pose: Pose): void {
-  const toPx = eye(pose);
+  const toPx = drawn(eyeOf(pose));
   const reach = Math.max(...b.x.map(Math.abs), ...b.d.map(Math.abs));
   const grown = 1 + BOARD_MM / reach;
   ctx.fillStyle = INKS.edge;
@@ -300,7 +329,7 @@ export function drawBoard(ctx: CanvasRenderingContext2D, b: Body, pose: Pose): v
 }
 
 /** How large, and where the foot's axis stands, so that all of it is in the picture, whatever way it is tilted. */
-export function fit(tall: number, wide: number, view: View, width: number, height: number): Pose {
+export function fitted(tall: number, wide: number, view: View, width: number, height: number): Pose {
   const need = tall * Math.cos(view.tilt) + (wide + 2 * BOARD_MM) * Math.sin(view.tilt);
   const k = Math.min((width - 44) / (wide + 2 * BOARD_MM), (height - 48) / need);
   return { cx: width / 2, foot: (height - 34 + tall * Math.cos(view.tilt) * k) / 2 + 2, k, view };

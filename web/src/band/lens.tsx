@@ -1,5 +1,6 @@
 import type { Form, Worn } from '../api/client';
 import { Pieces } from './pieces';
+import { ROW } from './projection';
 
 /** Smaller than this on the band, px, and a piece is looked at through the lens. */
 const SMALL_PX = 12;
@@ -40,7 +41,8 @@ interface Props {
 export function Lens({ form, worn, others, colours, s, section }: Props) {
   const size = smallest(worn) ?? 4;
   const k = Math.min(12, 22 / size);
-  const zs = worn.layout.placements.filter((p) => Math.abs(p.s - s) < WIDE / k).map((p) => p.z);
+  const { placements } = worn.layout;
+  const zs = placements.filter((_, i) => i % ROW === 2 && Math.abs(placements[i - 1]! - s) < WIDE / k);
   const z = zs.length > 0 ? zs.reduce((a, b) => a + b, 0) / zs.length : (worn.zone.foot + worn.zone.top) / 2;
   return (
     <figure>

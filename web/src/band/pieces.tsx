@@ -2,6 +2,7 @@ import { memo } from 'react';
 import type { Layout } from '../api/client';
 import { deepened } from './draw';
 import { path } from './geometry';
+import { ROW } from './projection';
 
 interface Props {
   layout: Layout;
@@ -17,33 +18,35 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
     const xs = s.xz.filter((_, i) => i % 2 === 0);
     return { left: Math.min(...xs), right: Math.max(...xs) };
   });
-  return (
-    <g opacity={quiet ? 0.72 : 1}>
-      {layout.placements.flatMap((p, i) => {
-        const shape = layout.shapes[p.shape]!;
-        const { left, right } = reach[p.shape]!;
-        const shifts = [0];
-        if (p.s + right * p.size > around + 0.01) {
-          shifts.push(-around);
-        }
-        if (p.s + left * p.size < -0.01) {
-          shifts.push(around);
-        }
-        const looks = look(shape, colours[p.colour] ?? 'var(--color-sheet)');
-        return shifts.map((shift) => (
-          <path
-            key={`${i}:${shift}`}
-            d={paths[p.shape]}
-            transform={`translate(${p.s + shift} ${-p.z}) rotate(${(-p.turn * 180) / Math.PI}) scale(${p.size})`}
-            strokeLinecap="round"
-            strokeLinejoin="round"
-            {...looks}
-          />
-        ));
-      })}
-    </g>
-  );
+  const drawn = [];
+  for (let at = 0; at < layout.placements.length; at += ROW) {
+    const [index, s, z, turn, size, colour] = layout.placements.slice(at, at + ROW) as Row;
+    const { left, right } = reach[index]!;
+    const shifts = [0];
+    if (s + right * size > around + 0.01) {
+      shifts.push(-around);
+    }
+    if (s + left * size < -0.01) {
+      shifts.push(around);
+    }
+    const looks = look(layout.shapes[index]!, colours[colour] ?? 'var(--color-sheet)');
+    for (const shift of shifts) {
+      drawn.push(
+        <path
+          key={`${at}:${shift}`}
+          d={paths[index]}
+          transform={`translate(${s + shift} ${-z}) rotate(${(-turn * 180) / Math.PI}) scale(${size})`}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+          {...looks}
+        />,
+      );
+    }
+  }
+  return <g opacity={quiet ? 0.72 : 1}>{drawn}</g>;
 });
+
+type Row = [number, number, number, number, number, number];
 
 /** A piece in its colour, a string as thick as it is, a line on a piece fine, a line to follow in chalk's place. */
 function look(shape: Layout['shapes'][number], colour: string) {

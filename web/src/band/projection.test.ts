@@ -2,7 +2,19 @@ import { describe, expect, it } from 'vitest';
 import type { Form } from '../api/client';
 import { squareForm } from '../plan/sample';
 import outlines from './outlines.fixture.json';
-import { facing, fine, type Put, project, rolled, turned, walker } from './projection';
+import {
+  type Body,
+  type Eye,
+  type Fine,
+  facing,
+  fine,
+  Points,
+  project,
+  type Run,
+  rolled,
+  turned,
+  Walker,
+} from './projection';
 
 type Fixture = { around: number; outline: number[][]; probes: number[][] };
 const shapes = Object.entries(outlines as unknown as Record<string, Fixture>);
@@ -15,7 +27,14 @@ function form({ around, outline }: Fixture): Form {
 }
 
 const dot = fine({ role: 'piece', closed: true, wide: 0, xz: [-0.5, 0, 0.5, 0, 0, 0.5] });
-const exactly = (x: number, z: number, d: number): [number, number] => [x, z + d * 1000];
+/** Across as it is, down what is away: depth can be read off. */
+const EXACT: Eye = { cx: 0, foot: 0, k: 1, up: 0, back: -1 };
+
+function seenOn(b: Body, run: Run, shape: Fine, s: number, size = 1, eye = EXACT): [number, number][] {
+  const points = new Points();
+  project(b, run, shape, [0, s, 10, 0, size, 0], 0, new Walker(b, run), eye, points);
+  return [...Array(points.n).keys()].map((i) => [points.xy[2 * i]!, points.xy[2 * i + 1]!]);
+}
 
 describe.each(shapes)('%s, at twelve angles', (_, fixture) => {
   const sent = form(fixture);
@@ -27,19 +46,12 @@ describe.each(shapes)('%s, at twelve angles', (_, fixture) => {
       if (Math.abs(toward) < 0.05) {
         continue; // too near a limb for either to be wrong
       }
-      const put: Put[] = [];
-      const seen = runs.filter((run) => {
-        const p = project(body, run, dot, { s, z: 10, turn: 0, size: 0.001 }, walker(body, run), exactly, []);
-        if (p.length > 0) {
-          put.push(...p);
-        }
-        return p.length > 0;
-      });
+      const seen = runs.map((run) => seenOn(body, run, dot, s, 0.001)).filter((points) => points.length > 0);
       expect(seen.length).toBe(toward > 0 ? 1 : 0);
       if (toward > 0) {
-        const depth = y * Math.cos(turn) - x * Math.sin(turn);
-        expect(Math.abs(put[0]!.x - (x * Math.cos(turn) + y * Math.sin(turn)))).toBeLessThan(0.1);
-        expect(Math.abs((put[0]!.y - 10) / 1000 - depth)).toBeLessThan(0.1);
+        const [px, depth] = seen[0]![0]!;
+        expect(Math.abs(px - (x * Math.cos(turn) + y * Math.sin(turn)))).toBeLessThan(0.1);
+        expect(Math.abs(depth - (y * Math.cos(turn) - x * Math.sin(turn)))).toBeLessThan(0.1);
       }
     }
   });
@@ -88,27 +100,16 @@ describe('a piece at a limb', () => {
   const body = turned(squareForm(), 0);
   const run = facing(body)[0]!;
   const wide = fine({ role: 'piece', closed: true, wide: 0, xz: [-30, 0, 30, 0, 30, 10, -30, 10] });
-  const at = (s: number) =>
-    project(body, run, wide, { s, z: 20, turn: 0, size: 1 }, walker(body, run), (x, z) => [x, z], []);
+  const xs = (b: Body, r: Run, s: number) => seenOn(b, r, wide, s).map(([x]) => x);
   it('is held back where the side turns away', () => {
-    const xs = at(240).map((p) => p.x);
-    expect(Math.max(...xs)).toBeCloseTo(50, 6);
-    expect(Math.min(...xs)).toBeCloseTo(10, 6);
+    expect(Math.max(...xs(body, run, 240))).toBeCloseTo(50, 6);
+    expect(Math.min(...xs(body, run, 240))).toBeCloseTo(10, 6);
   });
   it('behind the cake is nowhere, and across the seam is where it belongs', () => {
-    expect(at(0)).toHaveLength(0);
+    expect(xs(body, run, 0)).toHaveLength(0);
     const back = turned(squareForm(), Math.PI);
     const behind = facing(back)[0]!;
-    const seen = project(
-      back,
-      behind,
-      wide,
-      { s: 390, z: 20, turn: 0, size: 1 },
-      walker(back, behind),
-      (x, z) => [x, z],
-      [],
-    );
-    expect(Math.max(...seen.map((p) => p.x))).toBeCloseTo(20, 6);
-    expect(Math.min(...seen.map((p) => p.x))).toBeCloseTo(-40, 6);
+    expect(Math.max(...xs(back, behind, 390))).toBeCloseTo(20, 6);
+    expect(Math.min(...xs(back, behind, 390))).toBeCloseTo(-40, 6);
   });
 });

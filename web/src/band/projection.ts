@@ -159,25 +159,43 @@ function depthAt(b: Body, run: Run, x: number): number {
 }
 
 /** Finds places in a run by walking from the last one found: the points of a piece are near one another. */
-export function walker(b: Body, run: Run): (s: number, out: [number, number]) => void {
-  let i = run.first;
-  const n = b.x.length - 1;
-  const sAt = (j: number) => (j > n ? b.s[j - n]! + b.around : b.s[j]!);
-  return (s, out) => {
-    while (i > run.first && sAt(i) > s) {
+export class Walker {
+  /** The place last found: across, and away. */
+  x = 0;
+  d = 0;
+  private i: number;
+  private readonly n: number;
+
+  constructor(
+    private readonly b: Body,
+    private readonly run: Run,
+  ) {
+    this.i = run.first;
+    this.n = b.x.length - 1;
+  }
+
+  private s(j: number): number {
+    return j > this.n ? this.b.s[j - this.n]! + this.b.around : this.b.s[j]!;
+  }
+
+  to(s: number): void {
+    const { b, run, n } = this;
+    let { i } = this;
+    while (i > run.first && this.s(i) > s) {
       i--;
     }
-    while (i + 1 < run.last && sAt(i + 1) < s) {
+    while (i + 1 < run.last && this.s(i + 1) < s) {
       i++;
     }
-    const from = sAt(i);
-    const span = sAt(i + 1) - from;
+    this.i = i;
+    const from = this.s(i);
+    const span = this.s(i + 1) - from;
     const t = span > 0 ? Math.max(0, Math.min(1, (s - from) / span)) : 0;
-    const a = index(b, i);
-    const c = index(b, i + 1);
-    out[0] = b.x[a]! + (b.x[c]! - b.x[a]!) * t;
-    out[1] = b.d[a]! + (b.d[c]! - b.d[a]!) * t;
-  };
+    const a = i > n ? i - n : i;
+    const c = i + 1 > n ? i + 1 - n : i + 1;
+    this.x = b.x[a]! + (b.x[c]! - b.x[a]!) * t;
+    this.d = b.d[a]! + (b.d[c]! - b.d[a]!) * t;
+  }
 }
 
 /** How wide the side is at a height, as a share of the foot. */
@@ -223,56 +241,92 @@ export function fine(shape: Layout['shapes'][number]): Fine {
   return { xz: Float64Array.from(made), closed, role, wide, left, right };
 }
 
-/** A point of the drawing, px, and whether it is held back at a limb: −1 left, 1 right, 0 truly there. */
-export interface Put {
-  x: number;
-  y: number;
-  held: number;
+/** Where the drawing is and how it is looked at, px: across, up and away of a millimetre. */
+export interface Eye {
+  cx: number;
+  foot: number;
+  k: number;
+  up: number;
+  back: number;
 }
+
+/** Points of one piece as drawn, used again for the next: x0, y0, …, and at which limb each is held back (−1, 1, or 0). */
+export class Points {
+  n = 0;
+  xy = new Float64Array(512);
+  held = new Int8Array(256);
+
+  start(many: number): void {
+    this.n = 0;
+    if (this.held.length < many) {
+      this.xy = new Float64Array(4 * many);
+      this.held = new Int8Array(2 * many);
+    }
+  }
+
+  add(x: number, y: number, held: number): void {
+    this.xy[2 * this.n] = x;
+    this.xy[2 * this.n + 1] = y;
+    this.held[this.n++] = held;
+  }
+}
+
+/** Placements come as rows of numbers: shape, s, z, turn, size, colour. */
+export const ROW = 6;
 
 /**
  * A piece as it is seen on one run: every point of it, those past a limb held back on the limb, so that what is filled
- * ends there. Empty where nothing of it is on this run.
+ * ends there. No points where nothing of it is on this run.
+ *
+ * @param rows placements, of which the one that begins at `at` is meant
+ * @param every takes only every so-manyth point, for pieces too small to show them
  */
 export function project(
   b: Body,
   run: Run,
   shape: Fine,
-  at: { s: number; z: number; turn: number; size: number },
-  walk: (s: number, out: [number, number]) => void,
-  toPx: (x: number, z: number, d: number) => [number, number],
-  out: Put[],
-): Put[] {
-  out.length = 0;
-  const reach = narrowing(b, at.z);
-  const left = at.s + (shape.left * at.size) / reach;
-  const right = at.s + (shape.right * at.size) / reach;
+  rows: readonly number[],
+  at: number,
+  walk: Walker,
+  eye: Eye,
+  out: Points,
+  every = 1,
+): void {
+  const s0 = rows[at + 1]!;
+  const z0 = rows[at + 2]!;
+  const turn = rows[at + 3]!;
+  const size = rows[at + 4]!;
+  out.start(shape.xz.length / 2 + 1);
+  const reach = narrowing(b, z0);
+  const left = s0 + (shape.left * size) / reach;
+  const right = s0 + (shape.right * size) / reach;
   let shift = 0;
   if (right < run.from || left > run.to) {
     shift = right + b.around >= run.from && left + b.around <= run.to ? b.around : -b.around;
     if (right + shift < run.from || left + shift > run.to) {
-      return out;
+      return;
     }
   }
-  const cos = Math.cos(at.turn) * at.size;
-  const sin = Math.sin(at.turn) * at.size;
-  const spot: [number, number] = [0, 0];
+  const cos = Math.cos(turn) * size;
+  const sin = Math.sin(turn) * size;
+  const stands = b.upright / b.high;
   let inside = false;
-  for (let i = 0; i < shape.xz.length; i += 2) {
+  let onLeft = false;
+  let onRight = false;
+  for (let i = 0; i < shape.xz.length; i += 2 * every) {
     const px = shape.xz[i]!;
     const pz = shape.xz[i + 1]!;
-    const z = at.z + px * sin + pz * cos;
-    const s = at.s + shift + (px * cos - pz * sin) / reach;
+    const z = z0 + px * sin + pz * cos;
+    const s = s0 + shift + (px * cos - pz * sin) / reach;
     const held = s < run.from ? -1 : s > run.to ? 1 : 0;
-    walk(held < 0 ? run.from : held > 0 ? run.to : s, spot);
+    walk.to(held < 0 ? run.from : held > 0 ? run.to : s);
     const n = narrowing(b, z);
-    const [x, y] = toPx(spot[0] * n, (z * b.upright) / b.high, spot[1] * n);
-    out.push({ x, y, held });
+    out.add(eye.cx + walk.x * n * eye.k, eye.foot - z * stands * eye.up - walk.d * n * eye.back, held);
     inside ||= held === 0;
+    onLeft ||= held < 0;
+    onRight ||= held > 0;
   }
-  const spans = out.some((p) => p.held < 0) && out.some((p) => p.held > 0);
-  if (!inside && !spans) {
-    out.length = 0;
+  if (!inside && !(onLeft && onRight)) {
+    out.n = 0;
   }
-  return out;
 }

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
-import { course, drawFront, drawTier, fit } from './draw';
+import { course, drawFront, drawTier, fitted } from './draw';
 import { rolled } from './projection';
 import { reducedMotion } from './size';
 import { USUAL } from './turning-view';
@@ -34,7 +34,7 @@ export function Roll({ tier, width, height, colours, up, done }: Props) {
     const { form } = tier;
     const flat = Math.min((width - 48) / form.foot.mm, (height - 60) / form.height.mm);
     const wide = Math.max(form.width, form.depth);
-    const round = fit(form.height.mm, wide, USUAL, width, height);
+    const round = fitted(form.height.mm, wide, USUAL, width, height);
     const level = height / 2 + (form.height.mm * flat) / 2;
     const sharp = window.devicePixelRatio || 1;
     const begin = performance.now();

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
 import { Button } from '../ui/button';
-import { course, drawBoard, drawFront, drawTier, fit } from './draw';
+import { course, drawBoard, drawFront, drawTier, fitted } from './draw';
 import { turned, type View } from './projection';
 import { reducedMotion } from './size';
 
@@ -32,7 +32,7 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
   const wide = Math.max(...tiers.map((t) => Math.max(t.form.width, t.form.depth)));
   const tall = tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
 
-  const pose = () => fit(tall, wide, view.current, width, height);
+  const pose = () => fitted(tall, wide, view.current, width, height);
 
   const draw = () => {
     asked.current = 0;

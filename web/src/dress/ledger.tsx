@@ -108,7 +108,6 @@ function HowMade({ making, colours, palette }: MadeProps) {
           </thead>
           <tbody>
             {making.cuts.map((c, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: lines of one list, made anew each time
               <tr key={i} className="border-t border-dotted border-ink/30 align-top">
                 <td className="py-1">
                   {say(c.what, unit)}
@@ -133,7 +132,6 @@ function HowMade({ making, colours, palette }: MadeProps) {
       </p>
       <ol className="flex flex-col gap-2 text-[0.97rem]">
         {making.steps.map((step, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: steps in order
           <li key={i} className="grid grid-cols-[1.5rem_1fr] gap-x-1">
             <span className="font-semibold text-pin">{i + 1}</span>
             <span>

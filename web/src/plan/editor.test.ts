@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type Plan, Refusal, type Workup } from '../api/client';
 import { findDraft } from './draft';
 import { createEditor, openEditor } from './editor';
+import { count } from './edits';
 import { sampleBench, samplePlan } from './sample';
 
 const saved = (revision: number, document: Plan = samplePlan()) => ({
@@ -18,7 +19,7 @@ const refusal = (status: number, more = {}) =>
 beforeEach(() => {
   vi.useFakeTimers();
   localStorage.clear();
-  vi.spyOn(api, 'workup').mockImplementation(async () => workup());
+  vi.spyOn(api, 'workup').mockImplementation(async (plan) => workup(plan.tiers.map(({ id }) => ({ id }))));
   vi.spyOn(api, 'save').mockImplementation(async (_id, base, document) => saved(base + 1, document));
 });
 afterEach(() => {
@@ -38,6 +39,18 @@ describe('the editor', () => {
     expect(api.save).toHaveBeenCalledOnce();
     expect(store.getState()).toMatchObject({ revision: 4, saving: 'saved' });
     expect(findDraft(9)).toBeNull();
+  });
+
+  it('asks anew only for the tiers that an edit touched', async () => {
+    const two = samplePlan();
+    two.tiers.push({ ...two.tiers[0]!, id: 'foot' });
+    const known = workup([{ id: 'top' }, { id: 'foot' }]);
+    const { store, edit } = createEditor(saved(3, two), known, () => sampleBench);
+    await edit(count('foot', 'marks', 7));
+    expect(vi.mocked(api.workup).mock.lastCall?.[2]).toEqual(['foot']);
+    expect(store.getState().workup.tiers[0]).toBe(known.tiers[0]);
+    await edit(rename('nothing of a tier'));
+    expect(vi.mocked(api.workup).mock.lastCall?.[2]).toEqual([]);
   });
 
   it('changes nothing when an edit is refused, and says why', async () => {

@@ -8,6 +8,7 @@ import {
   problemOf,
   Refusal,
   type SavedPlan,
+  type TierWorkup,
   type Workup,
 } from '../api/client';
 import { dropDraft, findDraft, keepDraft } from './draft';
@@ -73,8 +74,23 @@ export function createEditor(saved: SavedPlan, workup: Workup, bench: () => Benc
   let dragged: Edit | null = null;
   let closed = false;
 
-  const worked = async (plan: Plan): Promise<Workup> =>
-    replaceEqualDeep(store.getState().workup, await api.workup(plan, bench())) as Workup;
+  /** What follows from a document. Tiers that an edit left alone are not asked for again: nothing of them depends on it. */
+  const worked = async (plan: Plan, anew = false): Promise<Workup> => {
+    const { history, workup: now } = store.getState();
+    const known = (i: number) => {
+      const tier = plan.tiers[i]!;
+      const at = anew ? -1 : history.present.tiers.indexOf(tier);
+      return at < 0 ? undefined : now.tiers[at];
+    };
+    const only = plan.tiers.filter((_, i) => known(i) === undefined).map((t) => t.id);
+    const answer = await api.workup(plan, bench(), only.length === plan.tiers.length ? undefined : only);
+    const tiers = plan.tiers.map((tier, i) => {
+      const fresh = answer.tiers.find((t) => t.id === tier.id);
+      const before = now.tiers.find((t) => t.id === tier.id);
+      return known(i) ?? (replaceEqualDeep(before, fresh) as TierWorkup);
+    });
+    return { tiers, ledges: replaceEqualDeep(now.ledges, answer.ledges) as number[] };
+  };
 
   /** One after the other, so that each starts from what the one before made. */
   function inTurn<T>(task: () => Promise<T>): Promise<T> {
@@ -193,9 +209,9 @@ export function createEditor(saved: SavedPlan, workup: Workup, bench: () => Benc
 
     /** Works everything up anew, as when the tape in hand or the shelf changed. */
     rework: () =>
-      inTurn(async () => store.setState({ workup: await worked(store.getState().history.present) })).catch(
-        () => undefined,
-      ),
+      inTurn(async () =>
+        store.setState({ workup: await worked(store.getState().history.present, true) }),
+      ).catch(() => undefined),
 
     /** Settles a conflict: one's own is saved over the other, which stays among its revisions; or theirs is taken. */
     async settle(keep: 'mine' | 'theirs'): Promise<void> {

@@ -1,5 +1,6 @@
 package sectorum.bench;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -41,10 +42,11 @@ public class CoreBenchmark {
     private static final Bench BENCH = Bench.of(new Tape(1));
 
     private final Outline oval = OutlineKind.OVAL.build(new Values(Map.of("length", 300.0, "width", 220.0)), 8.5);
-    private final Plan oneTier = plan(1);
-    private final Plan fourTiers = plan(4);
+    private final Plan oneTier = plan(1, "swag");
+    private final Plan fourTiers = plan(4, "swag");
+    private final Plan gala = plan(4, "drape", "garland", "jabot", "pearls", "border");
 
-    private static Plan plan(int tiers) {
+    private static Plan plan(int tiers, String... techniques) {
         List<Tier> stack = java.util.stream.IntStream.range(0, tiers)
                 .mapToObj(i -> new Tier(
                         "tier-" + i,
@@ -58,7 +60,9 @@ public class CoreBenchmark {
                         null,
                         List.of(),
                         List.of(DivisionSpec.of("marks", 11, 66.0, Front.SECTION, Preference.ODD, List.of())),
-                        List.of(new Dressing("swags", "swag", "marks", null, false, false, List.of(), Values.NONE))))
+                        Arrays.stream(techniques)
+                                .map(t -> Dressing.fresh(t, t, "marks"))
+                                .toList()))
                 .toList();
         return new Plan(Plan.FORMAT, Plan.VERSION, "Bench", null, Brief.EMPTY, List.of(), stack);
     }
@@ -71,6 +75,11 @@ public class CoreBenchmark {
     @Benchmark
     public Workup fourTiersInSwags() {
         return Workup.of(fourTiers, BENCH);
+    }
+
+    @Benchmark
+    public Workup fourTiersOfFiveDressings() {
+        return Workup.of(gala, BENCH);
     }
 
     @Benchmark

@@ -17,10 +17,12 @@ public enum Paste {
     PEARL("sugar pearls", 1.5);
 
     private final String words;
+    private final String key;
     private final double density;
 
     Paste(String words, double density) {
         this.words = words;
+        this.key = name().toLowerCase(Locale.ROOT);
         this.density = density;
     }
 
@@ -29,7 +31,7 @@ public enum Paste {
     }
 
     public String key() {
-        return name().toLowerCase(Locale.ROOT);
+        return key;
     }
 
     /** A field to choose one of these by. */

@@ -51,7 +51,7 @@ public sealed interface Hanging {
             return new Straight(width);
         }
         return switch (school) {
-            case ARC -> new Arc(width, drop);
+            case ARC -> Arc.of(width, drop);
             case CATENARY -> Catenary.of(width, drop);
             case PARABOLA -> new Parabola(width, drop);
         };
@@ -86,28 +86,24 @@ public sealed interface Hanging {
     }
 
     /** R = (c²/4 + d²)/(2d), half angle θ = atan2(c/2, R − d), length 2Rθ, end slope θ. */
-    record Arc(double width, double drop) implements Hanging {
-        public double radius() {
-            return (width * width / 4 + drop * drop) / (2 * drop);
+    record Arc(double width, double drop, double radius, double endSlope) implements Hanging {
+        static Arc of(double width, double drop) {
+            double radius = (width * width / 4 + drop * drop) / (2 * drop);
+            return new Arc(width, drop, radius, Math.atan2(width / 2, radius - drop));
         }
 
         @Override
         public double length() {
-            return 2 * radius() * endSlope();
-        }
-
-        @Override
-        public double endSlope() {
-            return Math.atan2(width / 2, radius() - drop);
+            return 2 * radius * endSlope;
         }
 
         @Override
         public double[] at(double u) {
-            double angle = (2 * u - 1) * endSlope();
-            double r = radius();
+            double angle = (2 * u - 1) * endSlope;
             // r·(1 − cos) written with sines, so that flat arcs keep their digits
-            double rise = 2 * r * Math.pow(Math.sin(angle / 2), 2);
-            return new double[] {width / 2 + r * Math.sin(angle), rise - drop};
+            double half = Math.sin(angle / 2);
+            double rise = 2 * radius * half * half;
+            return new double[] {width / 2 + radius * Math.sin(angle), rise - drop};
         }
 
         @Override

@@ -10,9 +10,11 @@ public enum School {
     PARABOLA("parabola");
 
     private final String words;
+    private final String key;
 
     School(String words) {
         this.words = words;
+        this.key = name().toLowerCase(Locale.ROOT);
     }
 
     public String words() {
@@ -20,7 +22,7 @@ public enum School {
     }
 
     public String key() {
-        return name().toLowerCase(Locale.ROOT);
+        return key;
     }
 
     public static School of(String key) {

@@ -10,7 +10,10 @@ import java.util.function.Function;
 public record Phrase(String template, List<Quantity> quantities) {
     public Phrase {
         quantities = List.copyOf(quantities);
-        int holes = (template.length() - template.replace("{}", "").length()) / 2;
+        int holes = 0;
+        for (int at = template.indexOf("{}"); at >= 0; at = template.indexOf("{}", at + 2)) {
+            holes++;
+        }
         if (holes != quantities.size()) {
             throw new IllegalArgumentException("The phrase \"" + template + "\" has " + holes + " places for "
                     + quantities.size() + " quantities");

@@ -35,6 +35,9 @@ final class Channels implements Technique {
         }
     }
 
+    private static final Field MADE = Choices.field("made", "They are", Made.values(), m -> m.words);
+    private static final Field PASTE = Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM, Paste.CHOCOLATE);
+
     private record Settings(Made made, int each, double wide, double thickness, Paste paste) {}
 
     @Override
@@ -67,7 +70,7 @@ final class Channels implements Technique {
         double section = place.widest(0);
         int each = (int) Math.max(1, Math.min(12, Rounding.halfUp(section / 16, 1)));
         return List.of(
-                Choices.field("made", "They are", Made.values(), m -> m.words),
+                MADE,
                 Field.count(
                         "each", "In a section", 1, 40, each, "The marks carry one, the others stand evenly between."),
                 Field.length(
@@ -78,7 +81,7 @@ final class Channels implements Technique {
                         Math.max(1, place.onTape(section / each / 4)),
                         "The rod or the strip."),
                 Field.length("thickness", "Strips rolled to", 0.5, 6, 1.5, "Only where strips are laid on."),
-                Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM, Paste.CHOCOLATE));
+                PASTE);
     }
 
     private Settings settings(Values values, Place place) {

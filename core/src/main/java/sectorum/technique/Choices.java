@@ -21,7 +21,10 @@ final class Choices {
     }
 
     static <E extends Enum<E>> E of(E[] values, String key) {
-        return Arrays.stream(values).filter(v -> key(v).equals(key)).findFirst().orElseThrow();
+        return Arrays.stream(values)
+                .filter(v -> v.name().equalsIgnoreCase(key))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static String key(Enum<?> value) {

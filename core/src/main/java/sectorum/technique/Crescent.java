@@ -28,6 +28,8 @@ final class Crescent implements Technique {
     private static final Rule THICK = new Rule(
             "crescent.hump", Level.LOOK, "A crescent deeper in the middle than its drop humps above its marks.");
 
+    private static final Field PASTE = Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM, Paste.CHOCOLATE);
+
     private record Settings(double drop, double depth, School school, double thickness, Paste paste) {}
 
     @Override
@@ -62,9 +64,9 @@ final class Crescent implements Technique {
         return List.of(
                 drop,
                 Field.length("depth", "Deep in the middle", 1, 300, place.onTape(deep * 0.45), "Less than its drop."),
-                Hung.curveField(),
+                Hung.CURVE,
                 Field.length("thickness", "Paste rolled to", 0.5, 12, 2, "Thin enough to bend, thick enough to lift."),
-                Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM, Paste.CHOCOLATE));
+                PASTE);
     }
 
     private Settings settings(Values values, Place place) {
@@ -106,10 +108,12 @@ final class Crescent implements Technique {
         make(work, set, lower, outlines, place);
         for (int kind = 0; kind < outlines.size(); kind++) {
             Hanging curve = lower.curves().get(kind);
-            work.draw(Card.of(outlines.get(kind), true)
+            List<Double> outline = outlines.get(kind);
+            int index = kind;
+            work.draw(() -> Card.of(outline, true)
                     .line(Ink.Pen.GUIDE, curve.width() / 2, 8, curve.width() / 2, -set.drop())
                     .made(
-                            Choices.numbered("crescent", kind),
+                            Choices.numbered("crescent", index),
                             Phrase.of(
                                     "Crescent, {} wide, drop {}, {} deep",
                                     Quantity.length(curve.width()),

@@ -37,6 +37,12 @@ final class Drape implements Technique {
     private static final Rule STEEP =
             new Rule("drape.steep-end", Level.LOOK, "Ends trimmed upright slope by more than 45°.");
 
+    private static final Field FOLD = Choices.field("fold", "Strip is", Strip.Fold.values(), f -> f.words);
+    private static final Field ENDS = Choices.field("ends", "Ends", Strip.Ends.values(), e -> e.words);
+    private static final Field WEATHER = Choices.field("weather", "Weather", Strip.Weather.values(), w -> w.words);
+    private static final Field STIFF = Choices.field("stiff", "Paste is", Stiff.values(), s -> s.words);
+    private static final Field PASTE = Paste.field("Cut from", Paste.HALF, Paste.FONDANT, Paste.GUM);
+
     /** What a decorator decides, lengths in mm. */
     private record Settings(
             double drop,
@@ -131,7 +137,7 @@ final class Drape implements Technique {
         double deep = ((Number) drop.fallback()).doubleValue();
         double good = Math.max(12, place.onTape(deep * 0.87));
         Field width = Field.length("width", "Strip cut", 6, 200, good, "Its width before it is folded.");
-        Field fold = Choices.field("fold", "Strip is", Strip.Fold.values(), f -> f.words);
+        Field fold = FOLD;
         Field foldTo = Field.share(
                 "foldTo", "Fold lands at", 0.1, 1, 0.75, "A share of the strip's width, from its top edge.");
         double shows = Strip.shows(
@@ -143,12 +149,12 @@ final class Drape implements Technique {
                 fold,
                 foldTo,
                 Field.length("step", "Each higher by", 1, 200, Math.max(1, shows / 2), "At most what a strip shows."),
-                Choices.field("ends", "Ends", Strip.Ends.values(), e -> e.words),
-                Choices.field("weather", "Weather", Strip.Weather.values(), w -> w.words),
-                Choices.field("stiff", "Paste is", Stiff.values(), s -> s.words),
-                Hung.curveField(),
+                ENDS,
+                WEATHER,
+                STIFF,
+                Hung.CURVE,
                 Field.length("thickness", "Paste rolled to", 0.5, 6, 1.5, "Thin, or the folds look heavy."),
-                Paste.field("Cut from", Paste.HALF, Paste.FONDANT, Paste.GUM));
+                PASTE);
     }
 
     private Settings settings(Values values, Place place) {
@@ -188,10 +194,12 @@ final class Drape implements Technique {
         make(work, set, strips, place);
         for (int kind = 0; kind < lowest.curves().size(); kind++) {
             for (int i = 0; i < strips.size(); i++) {
-                work.draw(strip(set, strips.get(i).curves().get(kind), kind * set.strips() + i));
+                Hanging curve = strips.get(i).curves().get(kind);
+                int index = kind * set.strips() + i;
+                work.draw(() -> strip(set, curve, index));
             }
-            work.draw(SwagLine.scallop(lowest.curves().get(kind), kind));
         }
+        SwagLine.scallops(work, lowest);
         return work.done();
     }
 

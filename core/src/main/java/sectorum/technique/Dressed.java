@@ -4,24 +4,27 @@ import java.util.ArrayList;
 import java.util.List;
 import sectorum.bench.Hand;
 import sectorum.divide.Division;
-import sectorum.drawing.Drawing;
+import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
 import sectorum.measure.Values;
 import sectorum.outline.Along;
 
-/** All that follows from a technique in its place. */
+/**
+ * All that follows from a technique in its place.
+ *
+ * @param drawings its templates
+ */
 public record Dressed(
         Layout layout,
         List<Figure> figures,
         List<Handle> handles,
         List<Finding> findings,
-        List<Drawing> drawings,
+        Drawings drawings,
         Making making) {
     public Dressed {
         figures = List.copyOf(figures);
         handles = List.copyOf(handles);
         findings = List.copyOf(findings);
-        drawings = List.copyOf(drawings);
     }
 
     /**

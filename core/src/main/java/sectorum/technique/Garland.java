@@ -23,6 +23,8 @@ final class Garland implements Technique {
     private static final Rule CROWDED = new Rule(
             "garland.crowded", Level.LOOK, "Elements that stand closer than 0.4 of their size pile up on one another.");
 
+    private static final Field ELEMENT = Choices.field("element", "Made of", Element.values(), e -> e.words);
+
     private record Settings(double drop, School school, Element element, double size, double pitch) {
         /** How many stand along a curve, at least one, and how far apart that is. */
         int along(Hanging curve) {
@@ -64,7 +66,7 @@ final class Garland implements Technique {
     public List<Field> fields(Values values, Place place) {
         double size = Math.max(
                 4, place.onTape(Math.min(14, 0.09 * place.widest(place.zone().top()))));
-        Field element = Choices.field("element", "Made of", Element.values(), e -> e.words);
+        Field element = ELEMENT;
         Field each = Field.length("size", "Each", 1, 100, size, "Its length or diameter.");
         double pitch = Choices.of(Element.values(), element.choice(values)).pitch(each.number(values));
         return List.of(
@@ -72,7 +74,7 @@ final class Garland implements Technique {
                 each,
                 Field.length("pitch", "One every", 0.5, 200, pitch, "Along the line."),
                 Hung.dropField(place),
-                Hung.curveField());
+                Hung.CURVE);
     }
 
     private Settings settings(Values values, Place place) {
@@ -123,9 +125,7 @@ final class Garland implements Technique {
         }
         Cycle.judge(work, many, place);
         make(work, set, hung, many);
-        for (int kind = 0; kind < hung.curves().size(); kind++) {
-            work.draw(SwagLine.scallop(hung.curves().get(kind), kind));
-        }
+        SwagLine.scallops(work, hung);
         return work.done();
     }
 

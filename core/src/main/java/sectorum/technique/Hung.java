@@ -14,7 +14,6 @@ import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
-import sectorum.measure.Values;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
@@ -43,6 +42,14 @@ final class Hung {
             Level.NOTE,
             "A round in the cupboard draws nearly this arc: within 0.15 of the drop, but not to the tape's division.");
     static final List<Rule> RULES = List.of(OUT, OVERHANG, LOOP, FLAT, BOARD);
+
+    static final Field CURVE = Field.choice(
+            "curve",
+            "Curve",
+            Arrays.stream(School.values())
+                    .map(s -> new Field.Choice(s.key(), s.words()))
+                    .toList(),
+            School.ARC.key());
 
     private static final double SAME = 0.001;
 
@@ -84,20 +91,6 @@ final class Hung {
         double good = Math.min(
                 0.3 * place.widest(place.zone().top()), 0.7 * place.zone().height());
         return Field.length("drop", "Drop", 0, 600, place.onTape(good), "Measure from the marks down.");
-    }
-
-    static Field curveField() {
-        return Field.choice(
-                "curve",
-                "Curve",
-                Arrays.stream(School.values())
-                        .map(s -> new Field.Choice(s.key(), s.words()))
-                        .toList(),
-                School.ARC.key());
-    }
-
-    static School school(Values values) {
-        return School.of(curveField().choice(values));
     }
 
     /** The same marks with another drop. */

@@ -32,6 +32,8 @@ final class Jabot implements Technique {
     private static final Rule CROWDS = new Rule(
             "jabot.crowds", Level.LOOK, "Gathered, it takes more than half of a section from the swag beside it.");
 
+    private static final Field PASTE = Paste.field("Cut from", Paste.HALF, Paste.GUM, Paste.FONDANT);
+
     /** What a decorator decides: k pleats over rods of diameter ρ, paste t thick, hems, its length and what it covers. */
     private record Settings(
             int pleats, double rod, double thickness, double hem, double length, double join, Paste paste) {
@@ -109,7 +111,7 @@ final class Jabot implements Technique {
                 Field.length("thickness", "Paste rolled to", 0.5, 4, 1.5, "Thin, or the pleats close up."),
                 Field.length("hem", "Hem each side", 0, 20, 6, "Turned in at both edges."),
                 Field.length("join", "Join to cover", 0, 100, 8, "How far apart the trimmed ends beside it are."),
-                Paste.field("Cut from", Paste.HALF, Paste.GUM, Paste.FONDANT));
+                PASTE);
     }
 
     private Settings settings(Values values, Place place) {
@@ -165,7 +167,7 @@ final class Jabot implements Technique {
                 grips));
         judge(work, set, place);
         make(work, set, n, place);
-        work.draw(pattern(set));
+        work.draw(() -> pattern(set));
         return work.done();
     }
 

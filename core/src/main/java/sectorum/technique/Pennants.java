@@ -43,6 +43,9 @@ final class Pennants implements Technique {
         }
     }
 
+    private static final Field REST = Choices.field("rest", "What is left is", Rest.values(), r -> r.words);
+    private static final Field PASTE = Paste.field("Cut from", Paste.HALF, Paste.FONDANT, Paste.GUM);
+
     private record Settings(
             double drop, School school, double square, double gap, double end, Rest rest, double cord, Paste paste) {
         double base() {
@@ -103,13 +106,13 @@ final class Pennants implements Technique {
                 8, place.onTape(Math.min(0.17 * wide, 0.6 * place.zone().height())));
         return List.of(
                 Field.length("drop", "Drop", 0, 600, drop, "Measure from the marks down."),
-                Hung.curveField(),
+                Hung.CURVE,
                 Field.length("square", "Flags from squares of", 4, 200, square, "Cut corner to corner, two a square."),
                 Field.length("gap", "Gap between flags", 0, 100, place.onTape(square / 7), "Along the line."),
                 Field.length("end", "Free at each end", 0, 200, 0, "From the marks."),
-                Choices.field("rest", "What is left is", Rest.values(), r -> r.words),
+                REST,
                 Field.length("cord", "Line's thickness", 0.5, 8, 1.5, "The extruder disc's opening."),
-                Paste.field("Cut from", Paste.HALF, Paste.FONDANT, Paste.GUM));
+                PASTE);
     }
 
     private Settings settings(Values values, Place place) {
@@ -157,10 +160,8 @@ final class Pennants implements Technique {
         hung.judge(work, set.high());
         judge(work, set, hung, flags, place);
         make(work, set, hung, flags, trimmed, place);
-        for (int kind = 0; kind < hung.curves().size(); kind++) {
-            work.draw(SwagLine.scallop(hung.curves().get(kind), kind));
-        }
-        return work.draw(Card.of(Flat.rectangle(0, 0, set.square(), set.square()), true)
+        SwagLine.scallops(work, hung);
+        return work.draw(() -> Card.of(Flat.rectangle(0, 0, set.square(), set.square()), true)
                         .path(sectorum.drawing.Ink.Pen.CUT, List.of(0.0, 0.0, set.square(), set.square()))
                         .made(
                                 "pennant-square",

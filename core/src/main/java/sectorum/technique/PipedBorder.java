@@ -26,6 +26,9 @@ final class PipedBorder implements Technique {
 
     private static final Element[] PIPED = {Element.SHELL, Element.ROPE, Element.DOT};
 
+    private static final Field ELEMENT = Choices.field("element", "Piped as", PIPED, e -> e.words);
+    private static final Field PASTE = Paste.field("Icing", Paste.BUTTERCREAM, Paste.ROYAL);
+
     private record Settings(Element element, double size, double pitch, Paste paste) {}
 
     @Override
@@ -56,14 +59,10 @@ final class PipedBorder implements Technique {
     @Override
     public List<Field> fields(Values values, Place place) {
         double size = Math.max(3, Math.min(12, place.onTape(place.zone().height() * 0.85)));
-        Field element = Choices.field("element", "Piped as", PIPED, e -> e.words);
+        Field element = ELEMENT;
         Field each = Field.length("size", "Each", 1, 60, size, "Its length along the side, or its height.");
         double pitch = Choices.of(PIPED, element.choice(values)).pitch(each.number(values));
-        return List.of(
-                element,
-                each,
-                Field.length("pitch", "One every", 0.5, 200, pitch, "Along the side."),
-                Paste.field("Icing", Paste.BUTTERCREAM, Paste.ROYAL));
+        return List.of(element, each, Field.length("pitch", "One every", 0.5, 200, pitch, "Along the side."), PASTE);
     }
 
     private Settings settings(Values values, Place place) {

@@ -46,6 +46,8 @@ final class SwagLine implements Technique {
         }
     }
 
+    private static final Field MADE = Choices.field("made", "It is", Made.values(), m -> m.words);
+
     /** What a decorator decides: lengths in mm, the drop that of the highest string. */
     private record Settings(double drop, School school, Made made, int strings, double growth, double thick) {
         double deepest() {
@@ -84,8 +86,8 @@ final class SwagLine implements Technique {
         double deep = ((Number) drop.fallback()).doubleValue();
         return List.of(
                 drop,
-                Hung.curveField(),
-                Choices.field("made", "It is", Made.values(), m -> m.words),
+                Hung.CURVE,
+                MADE,
                 Field.count("strings", "Strings", 1, 8, 1, "Each hangs a little lower than the one before."),
                 Field.length("growth", "Each lower by", 0, 100, place.onTape(deep / 5), "Up to a hand's breadth."),
                 Field.length("thick", "String's thickness", 0.5, 12, 2, "The nozzle's or the disc's opening."));
@@ -131,9 +133,7 @@ final class SwagLine implements Technique {
         first.judge(work, set.deepest() - set.drop());
         strings(work, set);
         make(work, set, first.count(), total, place);
-        for (int kind = 0; kind < first.curves().size(); kind++) {
-            work.draw(scallop(first.curves().get(kind), kind));
-        }
+        scallops(work, first);
         return work.done();
     }
 
@@ -201,8 +201,17 @@ final class SwagLine implements Technique {
                         (piped ? Rate.PIPED_METRE : Rate.EXTRUDED_METRE).minutes(total / 1000));
     }
 
+    /** A scallop for every distinct width. */
+    static void scallops(Work work, Hung hung) {
+        for (int kind = 0; kind < hung.curves().size(); kind++) {
+            Hanging curve = hung.curves().get(kind);
+            int index = kind;
+            work.draw(() -> scallop(curve, index));
+        }
+    }
+
     /** A card to draw round: the section's width, its middle, and the curve as the lower edge. */
-    static Drawing scallop(Hanging curve, int index) {
+    private static Drawing scallop(Hanging curve, int index) {
         double c = curve.width();
         return Card.of(curve.points(96), false)
                 .line(Ink.Pen.MARK, 0, 8, 0, -4)

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Spare;
 import sectorum.drawing.Drawing;
+import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
@@ -24,7 +26,7 @@ final class Work {
     private final List<Figure> figures = new ArrayList<>();
     private final List<Handle> handles = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
-    private final List<Drawing> drawings = new ArrayList<>();
+    private final List<Supplier<Drawing>> drawings = new ArrayList<>();
     private final List<Making.Cut> cuts = new ArrayList<>();
     private final List<Making.Used> used = new ArrayList<>();
     private final List<Making.Step> steps = new ArrayList<>();
@@ -91,7 +93,7 @@ final class Work {
         return this;
     }
 
-    Work draw(Drawing drawing) {
+    Work draw(Supplier<Drawing> drawing) {
         drawings.add(drawing);
         return this;
     }
@@ -180,6 +182,12 @@ final class Work {
             figures.add(Figure.of("Net weight", Quantity.mass(making.grams())));
         }
         figures.add(Figure.of("Hands", Quantity.minutes(making.minutes())));
-        return new Dressed(new Layout(shapes, placements), figures, handles, findings, drawings, making);
+        return new Dressed(
+                new Layout(shapes, placements),
+                figures,
+                handles,
+                findings,
+                Drawings.when(() -> drawings.stream().map(Supplier::get).toList()),
+                making);
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import sectorum.divide.Compare;
 import sectorum.divide.Gauge;
 import sectorum.divide.Ladder;
-import sectorum.drawing.Drawing;
+import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
@@ -111,6 +111,6 @@ public record TierWorkup(
             List<Figure> figures,
             List<Handle> handles,
             List<Finding> findings,
-            List<Drawing> drawings,
+            Drawings drawings,
             Making making) {}
 }

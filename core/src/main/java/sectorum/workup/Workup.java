@@ -76,7 +76,7 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
         Set<String> taken = new HashSet<>();
         drawings.forEach(d -> taken.add(d.name()));
         for (TierWorkup.Worn worn : worked.dressings()) {
-            for (Drawing drawing : worn.drawings()) {
+            for (Drawing drawing : worn.drawings().all()) {
                 // Two courses may both need a scallop: the second is told by its course.
                 String own = drawing.name() + "-" + worn.id();
                 drawings.add(taken.add(drawing.name()) ? drawing : drawing.named(own));

@@ -57,8 +57,12 @@ class DressApiTest {
         assertThat(worked.at("/tiers/0/dressings/0/findings").toString()).contains("Tracing round");
         assertThat(worked.at("/tiers/0/dressings/0/making/minutes").isMissingNode())
                 .isTrue();
-        assertThat(worked.at("/tiers/0/dressings/0/layout/placements/0/z").asDouble())
-                .isCloseTo(108.5, within(10.0));
+        JsonNode placements = worked.at("/tiers/0/dressings/0/layout/placements");
+        assertThat(placements.size()).isEqualTo(5 * 6);
+        assertThat(placements.get(2).asDouble()).isCloseTo(108.5, within(10.0));
+        JsonNode none = http.post("/api/workup", asked("\"only\":[],\"bench\":" + bench))
+                .json();
+        assertThat(none.at("/tiers").size()).isZero();
     }
 
     @ParameterizedTest(name = "{0} with {1}: {2}")

@@ -18,9 +18,13 @@ import sectorum.workup.Workup;
 @RestController
 class WorkupController {
     /**
-     * A plan, saved or not, and at whose bench; absent: a right hand with a tape of millimetres and nothing on the shelf.
+     * A plan, saved or not, and at whose bench.
+     *
+     * @param bench absent: a right hand with a tape of millimetres and nothing on the shelf
+     * @param only tiers that are answered with, by name; absent: all. Whoever asks knows the others already: a tier's
+     *     workup depends on nothing but the tier and the bench
      */
-    record Asked(Plan plan, @Absent Bench bench) {
+    record Asked(Plan plan, @Absent Bench bench, @Absent List<String> only) {
         Asked {
             Given.in("plan", plan);
             bench = bench == null ? Bench.of(LengthUnit.MM.tape()) : bench;
@@ -45,6 +49,13 @@ class WorkupController {
         List<TierWorkup> tiers = asked.plan().tiers().stream()
                 .map(tier -> worked.get(new Key(tier, asked.bench()), key -> Workup.tier(key.tier(), key.bench())))
                 .toList();
-        return Workup.stacked(tiers);
+        Workup all = Workup.stacked(tiers);
+        return asked.only() == null
+                ? all
+                : new Workup(
+                        tiers.stream()
+                                .filter(t -> asked.only().contains(t.id()))
+                                .toList(),
+                        all.ledges());
     }
 }

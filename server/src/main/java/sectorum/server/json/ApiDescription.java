@@ -7,6 +7,8 @@ import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ArraySchema;
+import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
@@ -19,6 +21,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import sectorum.measure.Absent;
 import sectorum.measure.Values;
+import sectorum.technique.Layout;
 import sectorum.workup.TierWorkup;
 
 /** The API's description as it truly is: records' components required unless {@link Absent}, enums in small letters. */
@@ -65,6 +68,15 @@ class ApiDescription {
         private static void describe(Class<?> raw, Schema<?> model) {
             if (raw == TierWorkup.Worn.class) {
                 model.getProperties().remove("drawings");
+            }
+            if (raw == Layout.class) {
+                model.getProperties()
+                        .put(
+                                "placements",
+                                new ArraySchema()
+                                        .items(new NumberSchema())
+                                        .description(
+                                                "six numbers each: shape, s (mm), z (mm), turn (rad), size, colour"));
             }
             List<String> required = new ArrayList<>();
             List<String> components = new ArrayList<>();

@@ -5,14 +5,14 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
-import java.util.List;
 import java.util.Map;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import sectorum.drawing.Drawing;
+import sectorum.drawing.Drawings;
 import sectorum.measure.Values;
 import sectorum.plan.Plan;
+import sectorum.technique.Layout;
 import sectorum.workup.TierWorkup;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.StreamWriteFeature;
@@ -49,7 +49,9 @@ public class JsonForms {
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .addMixIn(Values.class, ValuesForm.class)
                 .addMixIn(TierWorkup.Worn.class, WornForm.class)
-                .addModule(new SimpleModule().setDeserializerModifier(new PlanFirst()));
+                .addModule(new SimpleModule()
+                        .addSerializer(Layout.class, new LayoutForm())
+                        .setDeserializerModifier(new PlanFirst()));
     }
 
     /** Settings are an object of their own, without a wrapper. */
@@ -64,7 +66,7 @@ public class JsonForms {
     /** Templates are asked for when they are printed, not sent with every edit. */
     abstract static class WornForm {
         @JsonIgnore
-        abstract List<Drawing> drawings();
+        abstract Drawings drawings();
     }
 
     /** A plan's format and version are looked at before anything else in it. */
