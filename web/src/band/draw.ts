@@ -1,4 +1,4 @@
-import type { TierWorkup } from '../api/client';
+import type { TierWorkup, Worn } from '../api/client';
 import {
   type Body,
   type Eye,
@@ -32,8 +32,32 @@ export interface Course {
   colours: readonly string[];
 }
 
-export function course(worn: TierWorkup['dressings'][number], colours: readonly string[]): Course {
-  return { placements: worn.layout.placements, shapes: worn.layout.shapes.map(fine), colours };
+const made = new WeakMap<Worn['layout'], { key: string; course: Course }>();
+
+/** Made once for a layout and its colours: most edits leave most courses as they are. */
+export function course({ layout }: Worn, colours: readonly string[]): Course {
+  const key = colours.join();
+  const known = made.get(layout);
+  if (known?.key === key) {
+    return known.course;
+  }
+  const fresh = { placements: layout.placements, shapes: layout.shapes.map(fine), colours };
+  made.set(layout, { key, course: fresh });
+  return fresh;
+}
+
+function mixed(colour: string, to: string, share: number): string {
+  const part = (of: string, at: number) => Number.parseInt(of.slice(at, at + 2), 16);
+  const mix = (at: number) =>
+    Math.round(part(colour, at) + (part(to, at) - part(colour, at)) * share)
+      .toString(16)
+      .padStart(2, '0');
+  return `#${mix(1)}${mix(3)}${mix(5)}`;
+}
+
+/** A colour as it looks on a course that is not the chosen one. */
+export function paler(colour: string): string {
+  return /^#[0-9a-f]{6}$/i.test(colour) ? mixed(colour, INKS.sheet, 0.32) : colour;
 }
 
 /** Darker than this share of white, and ink would not be seen on it. */
@@ -47,11 +71,7 @@ export function deepened(colour: string, by = 0.42): string {
   const part = (of: string, at: number) => Number.parseInt(of.slice(at, at + 2), 16);
   const light = (0.299 * part(colour, 1) + 0.587 * part(colour, 3) + 0.114 * part(colour, 5)) / 255;
   const [to, share] = light < DARK ? [INKS.sheet, by * 0.8] : [INKS.ink, by];
-  const mix = (at: number) =>
-    Math.round(part(colour, at) + (part(to, at) - part(colour, at)) * share)
-      .toString(16)
-      .padStart(2, '0');
-  return `#${mix(1)}${mix(3)}${mix(5)}`;
+  return mixed(colour, to, share);
 }
 
 export interface Pose {

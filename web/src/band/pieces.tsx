@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Layout } from '../api/client';
-import { deepened } from './draw';
+import { deepened, paler } from './draw';
 import { path } from './geometry';
 import { ROW } from './projection';
 
@@ -29,7 +29,9 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
     if (s + left * size < -0.01) {
       shifts.push(around);
     }
-    const looks = look(layout.shapes[index]!, colours[colour] ?? 'var(--color-sheet)');
+    // Mixed by hand: a group of its own opacity is painted twice, and a hand waits for it.
+    const shade = colours[colour] ?? '#fcf9f1';
+    const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade);
     for (const shift of shifts) {
       drawn.push(
         <path
@@ -43,7 +45,7 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
       );
     }
   }
-  return <g opacity={quiet ? 0.72 : 1}>{drawn}</g>;
+  return <g>{drawn}</g>;
 });
 
 type Row = [number, number, number, number, number, number];

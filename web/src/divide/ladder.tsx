@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Divided } from '../api/client';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
@@ -12,7 +13,7 @@ interface Props {
 const SHOWN = 8;
 
 /** The counts that come near the wanted section, one rung each. */
-export function Ladder({ divided, onCount }: Props) {
+export const Ladder = memo(function Ladder({ divided, onCount }: Props) {
   const { unit } = usePreferences();
   const { rungs } = divided.ladder;
   const open = rungs.filter((r) => !r.refused);
@@ -68,4 +69,4 @@ export function Ladder({ divided, onCount }: Props) {
       {refused?.refused ? <p className="note mt-1.5">Not offered: {say(refused.refused, unit)}</p> : null}
     </div>
   );
-}
+});

@@ -10,7 +10,7 @@ import { useWidth } from '../band/size';
 import { TurningView } from '../band/turning-view';
 import { Ladder } from '../divide/ladder';
 import { WhatChanged } from '../measure/changed';
-import { useOpen, usePlan, useTier, useWorkup } from '../plan/context';
+import { Beside, useOpen, usePlan, useTier, useWorkup } from '../plan/context';
 import { count, mend } from '../plan/edits';
 import { Stage } from '../shell/stage';
 import { Button } from '../ui/button';
@@ -28,22 +28,64 @@ const BAND_HIGH = 178;
 
 /** The dressings of a tier on its band, and one of them under the hand; beside them the whole cake. */
 export function Dress() {
-  const { chooseTier } = useOpen();
-  const { tier, worked } = useTier();
-  const plan = usePlan();
-  const workup = useWorkup();
+  const { tierId } = useOpen();
   const [wish, setWish] = useState<string | null>(null);
+  const [section, setSection] = useState<number | null>(null);
   const [tray, setTray] = useState(false);
   const [box, width] = useWidth<HTMLDivElement>(790);
-  const wished = tier.dressings.find((d) => d.id === wish);
+  const held: Held = { wish, setWish, section, setSection, width };
+  return (
+    <Stage
+      main={
+        <div ref={box}>
+          <Beside>
+            <AboveTheBand {...held} onTray={() => setTray(true)} />
+          </Beside>
+          <OnTheBand key={tierId} {...held} />
+          <Beside>
+            <Counts {...held} />
+            {tray ? <PulledTray {...held} close={() => setTray(false)} /> : null}
+          </Beside>
+        </div>
+      }
+      ledger={
+        <Beside>
+          <Ledger {...held} onTray={() => setTray(true)} />
+        </Beside>
+      }
+    />
+  );
+}
+
+/** What the hand has chosen, by its wish. */
+interface Held {
+  wish: string | null;
+  setWish: (id: string) => void;
+  section: number | null;
+  setSection: (k: number) => void;
+  width: number;
+}
+
+/** The chosen course and section; the topmost course and the front where nothing was chosen, or it is gone. */
+function useChosen({ wish, section }: Held) {
+  const { tier, worked } = useTier();
   const dressing =
-    wished ?? tier.dressings.find((d) => d.id === worked.dressings.at(-1)?.id) ?? tier.dressings.at(-1);
-  const chosen = worked.dressings.find((w) => w.id === dressing?.id);
+    tier.dressings.find((d) => d.id === wish) ??
+    tier.dressings.find((d) => d.id === worked.dressings.at(-1)?.id) ??
+    tier.dressings.at(-1);
+  const worn = worked.dressings.find((w) => w.id === dressing?.id);
   const divided = worked.divisions.find((d) => d.id === dressing?.division) ?? worked.divisions[0]!;
-  const [section, setSection] = useState<number | null>(null);
   const at = section !== null && section < divided.count ? section : divided.frontSection;
+  return { tier, worked, dressing, worn, divided, at };
+}
+
+function AboveTheBand(props: Held & { onTray: () => void }) {
+  const { chooseTier } = useOpen();
+  const { tier, worked, dressing, worn, divided, at } = useChosen(props);
+  const { width, setWish, onTray } = props;
+  const workup = useWorkup();
   const colours = useColours();
-  const own = useCallback((worn: Worn) => colours(worked, worn), [colours, worked]);
+  const own = useCallback((w: Worn) => colours(worked, w), [colours, worked]);
   const k = Math.min((width - 48) / worked.form.foot.mm, BAND_HIGH / worked.form.height.mm);
   const middle = (divided.marks[at]!.s + divided.sections[at]!.arc / 2) % worked.form.foot.mm;
   // On a phone one below the other; on a tablet the ring from above gives way to the band.
@@ -55,68 +97,58 @@ export function Dress() {
       ? 'grid-cols-[200px_minmax(0,1fr)]'
       : 'grid-cols-[208px_minmax(0,1fr)_176px]';
   const beside = phone ? 0 : tablet ? 216 : 208 + 176 + 32;
-
-  const main = (
-    <div ref={box}>
-      <div className={`grid gap-4 ${grid}`}>
-        <div>
-          <h1 className="heading">{tier.name}, dressed</h1>
-          <p className="note mb-2">its courses, from the top down</p>
-          <Courses chosen={dressing?.id} choose={setWish} onTray={() => setTray(true)} />
-        </div>
-        <TurningView
-          tiers={workup.tiers}
-          chosen={tier.id}
-          width={width - beside}
-          height={286}
-          colours={colours}
-          onTier={chooseTier}
-        />
-        <div className={tablet ? 'hidden' : 'flex flex-col items-center gap-2'}>
-          <PlanView
-            form={worked.form}
-            divided={divided}
-            size={148}
-            section={at}
-            words={divided.count > 1 ? `${divided.count}` : undefined}
-          />
-          {chosen && needsLens(chosen, k) ? (
-            <Lens
-              form={worked.form}
-              worn={chosen}
-              others={worked.dressings.filter((w) => w.id !== chosen.id)}
-              colours={own}
-              s={middle}
-              section={at}
-            />
-          ) : null}
-        </div>
+  return (
+    <div className={`grid gap-4 ${grid}`}>
+      <div>
+        <h1 className="heading">{tier.name}, dressed</h1>
+        <p className="note mb-2">its courses, from the top down</p>
+        <Courses chosen={dressing?.id} choose={setWish} onTray={onTray} />
       </div>
-      <OnTheBand
-        key={tier.id}
-        width={width}
-        chosen={dressing?.id}
-        choose={setWish}
-        section={at}
-        setSection={setSection}
-        colours={own}
+      <TurningView
+        tiers={workup.tiers}
+        chosen={tier.id}
+        width={width - beside}
+        height={286}
+        colours={colours}
+        onTier={chooseTier}
       />
-      <Counts division={divided.id} />
-      {tray ? (
-        <Tray
-          division={divided.id}
-          colours={shades(plan.palette, [])}
-          close={() => setTray(false)}
-          choose={setWish}
+      <div className={tablet ? 'hidden' : 'flex flex-col items-center gap-2'}>
+        <PlanView
+          form={worked.form}
+          divided={divided}
+          size={148}
+          section={at}
+          words={divided.count > 1 ? `${divided.count}` : undefined}
         />
-      ) : null}
+        {worn && needsLens(worn, k) ? (
+          <Lens
+            form={worked.form}
+            worn={worn}
+            others={worked.dressings.filter((w) => w.id !== worn.id)}
+            colours={own}
+            s={middle}
+            section={at}
+          />
+        ) : null}
+      </div>
     </div>
   );
+}
 
-  const ledger = (
+function PulledTray(props: Held & { close: () => void }) {
+  const { divided } = useChosen(props);
+  const { palette } = usePlan();
+  return (
+    <Tray division={divided.id} colours={shades(palette, [])} close={props.close} choose={props.setWish} />
+  );
+}
+
+function Ledger(props: Held & { onTray: () => void }) {
+  const { dressing, worn } = useChosen(props);
+  return (
     <>
-      {chosen && dressing ? (
-        <DressingLedger worn={chosen} dressing={dressing} />
+      {worn && dressing ? (
+        <DressingLedger worn={worn} dressing={dressing} />
       ) : (
         <>
           <p className="heading">{dressing ? 'This course rests' : 'Nothing on this tier yet'}</p>
@@ -126,7 +158,7 @@ export function Dress() {
               : 'Add a course: it takes its sizes from the tier and its division, and can be moved by hand after.'}
           </p>
           {dressing ? null : (
-            <Button look="main" onClick={() => setTray(true)}>
+            <Button look="main" onClick={props.onTray}>
               Choose from the tray
             </Button>
           )}
@@ -137,7 +169,6 @@ export function Dress() {
       <Borders />
     </>
   );
-  return <Stage main={main} ledger={ledger} />;
 }
 
 /** The shades of every dressing of the plan, kept the same as long as the plan's palette and dressings are. */
@@ -165,26 +196,18 @@ function TierFindings() {
   return <Findings findings={worked.findings} onMend={(_, press) => void editor.edit(mend(place, press))} />;
 }
 
-interface OnTheBandProps {
-  width: number;
-  chosen: string | undefined;
-  choose: (id: string) => void;
-  section: number;
-  setSection: (k: number) => void;
-  colours: (worn: Worn) => readonly string[];
-}
-
 /** The band under the hand: flat, at real size, or rolled up into its tier. */
-function OnTheBand({ width, chosen, choose, section, setSection, colours }: OnTheBandProps) {
-  const { tier, worked } = useTier();
+function OnTheBand(props: Held) {
+  const { worked, dressing, worn, divided, at: section } = useChosen(props);
+  const { width, setWish: choose, setSection } = props;
+  const chosen = dressing?.id;
+  const ofPlan = useColours();
+  const colours = useCallback((w: Worn) => ofPlan(worked, w), [ofPlan, worked]);
   const [shape, setShape] = useState<'flat' | 'up' | 'round' | 'down'>('flat');
   const [real, setReal] = useState(false);
   const [asking, setAsking] = useState(false);
   const { pxPerMm } = useRealSize();
   const holder = useRef<HTMLDivElement>(null);
-  const dressing = tier.dressings.find((d) => d.id === chosen);
-  const worn = worked.dressings.find((w) => w.id === chosen);
-  const divided = worked.divisions.find((d) => d.id === dressing?.division) ?? worked.divisions[0]!;
   const high = BAND_HIGH + 30 + 56;
   const round = useCallback((_: TierWorkup, w: Worn) => colours(w), [colours]);
   const fixed = real && pxPerMm !== null ? pxPerMm : undefined;
@@ -269,15 +292,19 @@ function OnTheBand({ width, chosen, choose, section, setSection, colours }: OnTh
   );
 }
 
-function Counts({ division }: { division: string }) {
+function Counts(props: Held) {
   const { editor } = useOpen();
-  const { tier, worked } = useTier();
+  const { tier, worked, divided } = useChosen(props);
   const { unit } = usePreferences();
-  const divided = worked.divisions.find((d) => d.id === division)!;
+  const division = divided.id;
+  const onCount = useCallback(
+    (n: number) => void editor.edit(count(tier.id, division, n)),
+    [editor, tier.id, division],
+  );
   return (
     <>
       <h2 className="heading mt-4 mb-2">Counts that close on {length(worked.form.foot.mm, unit)}</h2>
-      <Ladder divided={divided} onCount={(n) => void editor.edit(count(tier.id, divided.id, n))} />
+      <Ladder divided={divided} onCount={onCount} />
     </>
   );
 }

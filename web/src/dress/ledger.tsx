@@ -1,4 +1,5 @@
-import type { Dressing, Making, Plan, Worn } from '../api/client';
+import { memo } from 'react';
+import type { Dressing, Field, Making, Plan, Worn } from '../api/client';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { type Edit, mend, onDressing, setting } from '../plan/edits';
 import { AnyField } from '../ui/any-field';
@@ -28,14 +29,13 @@ export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dress
       />
       <section aria-label="Settings" className="grid grid-cols-2 items-end gap-x-3 gap-y-3">
         {worn.fields.map((field) => (
-          <div key={`${worn.id}.${field.name}`} className={field.kind === 'text' ? 'col-span-2' : ''}>
-            <AnyField
-              stacked={field.choices.length > 2}
-              field={field}
-              value={dressing.settings[field.name] ?? field.fallback}
-              onValue={(to) => edit(setting(tier.id, dressing.id, field.name, to))}
-            />
-          </div>
+          <Setting
+            key={`${worn.id}.${field.name}`}
+            tier={tier.id}
+            dressing={dressing.id}
+            field={field}
+            value={dressing.settings[field.name] ?? field.fallback}
+          />
         ))}
       </section>
       <Colours
@@ -56,6 +56,28 @@ export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dress
     </>
   );
 }
+
+interface SettingProps {
+  tier: string;
+  dressing: string;
+  field: Field;
+  value: unknown;
+}
+
+/** One of its settings. Kept as it is while others change: while a hand drags, most of the ledger stands still. */
+const Setting = memo(function Setting({ tier, dressing, field, value }: SettingProps) {
+  const { editor } = useOpen();
+  return (
+    <div className={field.kind === 'text' ? 'col-span-2' : ''}>
+      <AnyField
+        stacked={field.choices.length > 2}
+        field={field}
+        value={value}
+        onValue={(to) => editor.edit(setting(tier, dressing, field.name, to))}
+      />
+    </div>
+  );
+});
 
 function Numbers({ worn }: { worn: Worn }) {
   const { unit } = usePreferences();
@@ -90,7 +112,7 @@ interface MadeProps {
 }
 
 /** What is cut, what holds it, and the steps in order with the caution where it belongs. */
-function HowMade({ making, colours, palette }: MadeProps) {
+const HowMade = memo(function HowMade({ making, colours, palette }: MadeProps) {
   const { unit } = usePreferences();
   const name = (index: number) =>
     palette.find((c) => c.id === colours[index])?.name ??
@@ -156,7 +178,7 @@ function HowMade({ making, colours, palette }: MadeProps) {
       </ol>
     </details>
   );
-}
+});
 
 function capital(words: string): string {
   return words.slice(0, 1).toUpperCase() + words.slice(1);

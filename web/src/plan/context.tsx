@@ -1,5 +1,5 @@
-import { createContext, useContext } from 'react';
-import { useStore } from 'zustand';
+import { createContext, type ReactNode, useContext, useMemo } from 'react';
+import { createStore, useStore } from 'zustand';
 import type { Plan, Tier, TierWorkup, Workup } from '../api/client';
 import type { Editor, EditorState } from './editor';
 
@@ -42,4 +42,42 @@ export function useTier(): { tier: Tier; worked: TierWorkup; index: number } {
     plan.tiers.findIndex((t) => t.id === tierId),
   );
   return { tier: plan.tiers[index]!, worked: workup.tiers[index]!, index };
+}
+
+/** Waits no longer than this for a frame that never comes, as on a page that nobody looks at. */
+const AT_LAST_MS = 120;
+const lagging = new WeakMap<Editor['store'], Editor['store']>();
+
+function oneFrameLater(store: Editor['store']): Editor['store'] {
+  const known = lagging.get(store);
+  if (known) {
+    return known;
+  }
+  const later = createStore<EditorState>(() => store.getState());
+  let waiting = false;
+  const catchUp = () => {
+    if (waiting) {
+      waiting = false;
+      later.setState(store.getState(), true);
+    }
+  };
+  store.subscribe(() => {
+    if (!waiting) {
+      waiting = true;
+      requestAnimationFrame(() => setTimeout(catchUp));
+      setTimeout(catchUp, AT_LAST_MS);
+    }
+  });
+  lagging.set(store, later);
+  return later;
+}
+
+/** What stands beside the work follows a frame after it, so that a drag's own picture never waits for the rest. */
+export function Beside({ children }: { children: ReactNode }) {
+  const open = useOpen();
+  const value = useMemo(
+    () => ({ ...open, editor: { ...open.editor, store: oneFrameLater(open.editor.store) } }),
+    [open],
+  );
+  return <OpenPlan.Provider value={value}>{children}</OpenPlan.Provider>;
 }

@@ -1,11 +1,11 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { type Problem, problemOf } from '../api/client';
 import { Divide } from '../divide/divide';
 import { Dress } from '../dress/dress';
 import { Measure } from '../measure/measure';
 import { Order } from '../order/order';
-import { OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../plan/context';
+import { Beside, OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../plan/context';
 import { type Editor, openEditor } from '../plan/editor';
 import { count } from '../plan/edits';
 import { Print } from '../print/print';
@@ -79,18 +79,37 @@ export function PlanScreen() {
   if (editor === null) {
     return <main className="p-10 text-soft">Opening the plan</main>;
   }
-  const tiers = editor.store.getState().history.present.tiers;
-  const tierId = search.get('tier') ?? tiers.at(-1)!.id;
-  const chooseTier = (tier: string) => setSearch({ tier }, { replace: true });
+  return <Opened id={id} stage={stage} editor={editor} wanted={search.get('tier')} setSearch={setSearch} />;
+}
+
+interface OpenedProps {
+  id: number;
+  stage: StageKey;
+  editor: Editor;
+  wanted: string | null;
+  setSearch: ReturnType<typeof useSearchParams>[1];
+}
+
+function Opened({ id, stage, editor, wanted, setSearch }: OpenedProps) {
+  const search = useRef(setSearch);
+  search.current = setSearch;
+  const value = useMemo(
+    () => ({
+      editor,
+      tierId: wanted ?? editor.store.getState().history.present.tiers.at(-1)!.id,
+      chooseTier: (tier: string) => search.current({ tier }, { replace: true }),
+    }),
+    [editor, wanted],
+  );
   return (
-    <OpenPlan.Provider value={{ editor, tierId, chooseTier }}>
+    <OpenPlan.Provider value={value}>
       <OpenScreen id={id} stage={stage} />
     </OpenPlan.Provider>
   );
 }
 
-function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
-  const { editor } = useOpen();
+/** The plan's name in the window's title, its keys, and going to anything in it. */
+function Around({ id }: { id: number }) {
   const plan = usePlan();
   usePlanKeys(id);
   useEffect(() => {
@@ -99,11 +118,18 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
       document.title = 'Sectorum';
     };
   }, [plan.name]);
+  return <GoTo id={id} plan={plan} />;
+}
+
+function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
+  const { editor } = useOpen();
   const trouble = useEditorState((s) => s.trouble);
   const Screen = SCREENS[stage];
   return (
     <div className="flex h-dvh flex-col max-md:h-auto">
-      <StageLine id={id} stage={stage} />
+      <Beside>
+        <StageLine id={id} stage={stage} />
+      </Beside>
       {trouble ? (
         <p role="alert" className="bg-stop px-5 py-2 text-sheet">
           {trouble.detail}{' '}
@@ -113,11 +139,15 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
         </p>
       ) : null}
       <div className="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_288px] max-lg:grid-cols-[128px_minmax(0,1fr)_256px] max-md:grid-cols-1">
-        <StackRail id={id} />
+        <Beside>
+          <StackRail id={id} />
+        </Beside>
         <Screen />
       </div>
       <Conflict />
-      <GoTo id={id} plan={plan} />
+      <Beside>
+        <Around id={id} />
+      </Beside>
       <PinnedPicture plan={id} />
     </div>
   );
