@@ -34,6 +34,20 @@ final class Jabot implements Technique {
 
     private static final Field PASTE = Paste.field("Cut from", Paste.HALF, Paste.GUM, Paste.FONDANT);
 
+    private static final Field REACH = Choices.field("reach", "It hangs", Reach.values(), r -> r.words);
+
+    /** How far down it goes. */
+    private enum Reach {
+        SAID("as long as said"),
+        BOARD("down to the board");
+
+        final String words;
+
+        Reach(String words) {
+            this.words = words;
+        }
+    }
+
     /** What a decorator decides: k pleats over rods of diameter ρ, paste t thick, hems, its length and what it covers. */
     private record Settings(
             int pleats, double rod, double thickness, double hem, double length, double join, Paste paste) {
@@ -85,7 +99,7 @@ final class Jabot implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("length", "pleats", "rod", "thickness", "hem", "join", "paste");
+        return Set.of("reach", "length", "pleats", "rod", "thickness", "hem", "join", "paste");
     }
 
     @Override
@@ -98,6 +112,7 @@ final class Jabot implements Technique {
         double high = place.zone().height();
         double wide = 0.13 * place.widest(place.zone().top());
         return List.of(
+                REACH,
                 Field.length(
                         "length", "Length", 5, 600, place.onTape(0.55 * high), "From the marks down to its point."),
                 Field.count("pleats", "Pleats", 1, 9, 3, "One over each rod."),
@@ -116,14 +131,15 @@ final class Jabot implements Technique {
 
     private Settings settings(Values values, Place place) {
         List<Field> f = fields(values, place);
+        boolean down = Choices.of(Reach.values(), f.get(0).choice(values)) == Reach.BOARD;
         return new Settings(
-                (int) f.get(1).number(values),
-                f.get(2).number(values),
+                (int) f.get(2).number(values),
                 f.get(3).number(values),
                 f.get(4).number(values),
-                f.get(0).number(values),
                 f.get(5).number(values),
-                Paste.of(f.get(6).choice(values)));
+                down ? Math.max(5, place.zone().top()) : f.get(1).number(values),
+                f.get(6).number(values),
+                Paste.of(f.get(7).choice(values)));
     }
 
     @Override
