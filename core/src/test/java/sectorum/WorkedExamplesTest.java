@@ -190,8 +190,13 @@ class WorkedExamplesTest {
                 "pennant | drop=48 square=24 gap=4                                | Flags a swag, in front | 4",
             })
     void hangingTechniques(String id, String settings, String figure, double value) {
-        Side side = Side.of(OutlineKind.ROUND, Values.NONE, 118, 0, List.of(Reading.of(Reading.What.FOOT, 731)));
-        Division division = Division.of(side.outline(), 5, Front.SECTION);
+        assertFigure(id, 731, 118, 5, settings, figure, value, 5e-4);
+    }
+
+    private static void assertFigure(
+            String id, double p, double high, int n, String settings, String figure, double value, double near) {
+        Side side = Side.of(OutlineKind.ROUND, Values.NONE, high, 0, List.of(Reading.of(Reading.What.FOOT, p)));
+        Division division = Division.of(side.outline(), n, Front.SECTION);
         Place place = new Place(side, division, side.wholeZone(), 1, Bench.of(MM));
         Map<String, Object> named = new java.util.HashMap<>();
         for (String setting : settings.split(" +")) {
@@ -201,8 +206,41 @@ class WorkedExamplesTest {
         Dressed dressed = Catalogue.of(id).dress(new Values(named), place);
         assertThat(dressed.figures()).anySatisfy(f -> {
             assertThat(f.label()).isEqualTo(figure);
-            assertThat(f.quantity().value()).isCloseTo(value, within(5e-4));
+            assertThat(f.quantity().value()).isCloseTo(value, within(near));
         });
+    }
+
+    @ParameterizedTest(name = "{0} on {1} × {2} in {3}, {4}: {5} is {6}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "quilting  | 731   | 118 | 13 | each=1 fit=angle       | wide                 | 56.231",
+                "quilting  | 731   | 118 | 13 | each=1 fit=angle       | Rows of crossings    | 4",
+                "quilting  | 731   | 118 | 13 | each=1 fit=angle       | Crossings            | 52",
+                "quilting  | 731   | 118 | 13 | each=1 fit=angle       | Lines, half of them each way | 26",
+                "quilting  | 731   | 118 | 13 | each=1 fit=angle       | Each line            | 166.877",
+                "quilting  | 731   | 118 | 13 | each=1 fit=angle       | All lines together   | 4338.8",
+                "quilting  | 731   | 118 | 13 | each=1 fit=angle       | Each runs along      | 118",
+                "quilting  | 731   | 118 | 13 | each=1 halfRows=5      | angle                | 0.698303",
+                "honeycomb | 731   | 118 | 16 | each=1                 | across flats         | 45.688",
+                "honeycomb | 731   | 118 | 16 | each=1                 | side                 | 26.378",
+                "honeycomb | 731   | 118 | 16 | each=1                 | Row pitch            | 39.567",
+                "honeycomb | 731   | 118 | 16 | each=1                 | Rows                 | 2",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Pitch                | 21.75",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | rows                 | 12",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | pieces               | 156",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | each long            | 37.5",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Weavers together     | 5850",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Stakes together      | 2496",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Extruder loads       | 4",
+                "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | Take-up           | 0.18101",
+                "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | Slope of the strands | 0.560984",
+                "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | ropes             | 74",
+                "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | apart             | 5.43378",
+                "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | Off the wished pitch | 0.00626",
+            })
+    void gridsAndWeaves(String id, double p, double high, int n, String settings, String figure, double value) {
+        assertFigure(id, p, high, n, settings, figure, value, value > 1000 ? 0.05 : 5e-4);
     }
 
     @ParameterizedTest(name = "trace a round of {0} over 146.2: drop {1}")

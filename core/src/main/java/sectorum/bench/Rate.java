@@ -16,7 +16,14 @@ public enum Rate {
     PIPED_METRE(90, 8),
     EXTRUDED_METRE(150, 10),
     SCRIBED_METRE(60, 3),
-    UPRIGHT_LINE(45, 5);
+    UPRIGHT_LINE(45, 5),
+    QUILTING_LINE(45, 5),
+    PRICK(4, 5),
+    PRESSED(10, 5),
+    WEAVE_PIECE(25, 15),
+    TWISTED_ROPE(90, 20),
+    COMBED_STRIPE(240, 20),
+    COLLAR_STRIPE(40, 25);
 
     private final double seconds;
     private final double setUp;

@@ -8,6 +8,9 @@ public enum Compare {
     SHOWS("shows if one looks"),
     PLAIN("is plain to see");
 
+    /** The share up to which nobody notices. */
+    public static final double UNNOTICED_UP_TO = 0.03;
+
     private final String words;
 
     Compare(String words) {
@@ -21,7 +24,7 @@ public enum Compare {
     /** |a − b|/b, b the ordinary section beside it: to 3 % unnoticed, to 8 % shows if one looks, more is plain. */
     public static Compare of(double a, double ordinary) {
         double share = share(a, ordinary);
-        if (Rounding.atMost(share, 0.03)) {
+        if (Rounding.atMost(share, UNNOTICED_UP_TO)) {
             return UNNOTICED;
         }
         return Rounding.atMost(share, 0.08) ? SHOWS : PLAIN;

@@ -23,6 +23,8 @@ public record Division(Outline outline, Front front, List<Double> marks) {
     public static final Field COUNT =
             Field.count("count", "Sections", 1, 500, 12, "Choose a count that a hand can mark.");
 
+    private static final double SEAM_MM = 1e-6;
+
     public Division {
         marks = List.copyOf(marks);
     }
@@ -52,7 +54,9 @@ public record Division(Outline outline, Front front, List<Double> marks) {
         List<Double> cut = new ArrayList<>();
         for (int k = 0; k < count(); k++) {
             for (int j = 0; j < into; j++) {
-                cut.add(mark(k).plus(section(k) * j / into).s());
+                double s = mark(k).plus(section(k) * j / into).s();
+                // A hair before the seam is the seam, or the first mark would be the last.
+                cut.add(around() - s < SEAM_MM ? 0 : s);
             }
         }
         COUNT.check(cut.size());

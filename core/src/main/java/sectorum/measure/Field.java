@@ -44,6 +44,10 @@ public record Field(
         return new Field(name, label, Quantity.Kind.SHARE, min, max, fallback, List.of(), hint);
     }
 
+    public static Field angle(String name, String label, double min, double max, double fallback, String hint) {
+        return new Field(name, label, Quantity.Kind.ANGLE, min, max, fallback, List.of(), hint);
+    }
+
     public static Field choice(String name, String label, List<Choice> choices, String fallback) {
         return new Field(name, label, Quantity.Kind.TEXT, 0, 0, fallback, choices, "");
     }

@@ -16,7 +16,18 @@ public final class Catalogue {
             new Garland(),
             new PearlRow(),
             new PipedBorder(),
-            new Channels());
+            new Channels(),
+            new Quilting(),
+            new Honeycomb(),
+            new Squares(),
+            new Dots(),
+            new FoldedGrid(),
+            new Rings(),
+            new PressMat(),
+            new LevelStripes(),
+            new UprightStripes(),
+            new BasketWeave(),
+            new KnittedRopes());
 
     private Catalogue() {}
 

@@ -2,10 +2,12 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.divide.Demand;
 import sectorum.divide.Division;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -45,6 +47,24 @@ final class Cycle {
                         Phrase.of("{} of them, one every {}", Quantity.count(closes), Quantity.length(pitch)),
                         "pitch",
                         pitch));
+    }
+
+    /**
+     * What a count must be a multiple of when every section is parted in so many; nothing where nobody has said how many,
+     * because the usual number of parts closes by itself.
+     */
+    static Demand demand(@Absent Object each, int multiple, String why) {
+        if (!(each instanceof Number parts) || multiple < 2) {
+            return Demand.NONE;
+        }
+        int a = multiple;
+        int b = Math.max(1, parts.intValue());
+        while (b != 0) {
+            int rest = a % b;
+            a = b;
+            b = rest;
+        }
+        return multiple == a ? Demand.NONE : new Demand(multiple / a, why);
     }
 
     private static Phrase said(int many, int colours) {

@@ -20,6 +20,9 @@ public record Place(Side side, Division division, Zone zone, int colours, Bench 
     /** Marks nearer than this, mm, are one: perimeters found numerically are no better. */
     private static final double SAME_MARK = 1e-6;
 
+    /** More in one section is a texture, not a division. */
+    static final int MOST_PARTS = 40;
+
     /** Width of section k along the side at height z, mm. */
     public double width(int k, double z) {
         return division.section(k) * narrowing(z);
@@ -46,6 +49,27 @@ public record Place(Side side, Division division, Zone zone, int colours, Bench 
             widest = Math.max(widest, width(k, z));
         }
         return widest;
+    }
+
+    /** The same place with every section in so many alike, as far as a hand can still mark them. */
+    Place parted(int each) {
+        int most = Math.max(1, (int) Division.COUNT.max() / division.count());
+        return new Place(side, division.split(Math.min(each, most)), zone, colours, bench);
+    }
+
+    /** Into how many a section is best parted to come near a width, so that all together are a multiple of something. */
+    int parts(double wanted, int multiple) {
+        int n = division.count();
+        int best = 1;
+        double least = Double.MAX_VALUE;
+        for (int each = 1; each <= MOST_PARTS && n * each <= Division.COUNT.max(); each++) {
+            double off = Math.abs(division.around() / n / each - wanted);
+            if (n * each % multiple == 0 && off < least) {
+                least = off;
+                best = each;
+            }
+        }
+        return best;
     }
 
     /** The same place in a mirror: marks on the other side of the front. */

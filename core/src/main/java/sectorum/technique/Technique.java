@@ -20,8 +20,8 @@ public interface Technique {
     /** The zone it takes on this side when nobody has said. */
     Zone usualZone(Side side);
 
-    /** What it asks of a count so that it closes at the back. */
-    default Demand demand(Values settings) {
+    /** What it asks of a count so that it closes at the back, in so many colours. */
+    default Demand demand(Values settings, int colours) {
         return Demand.NONE;
     }
 

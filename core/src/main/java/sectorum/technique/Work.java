@@ -17,6 +17,7 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.outline.Along;
+import sectorum.outline.Outline;
 
 /** Gathers what follows while a technique works its place. */
 final class Work {
@@ -168,11 +169,37 @@ final class Work {
         return counts;
     }
 
+    /** How many pieces bend round a corner: they are cut or folded there, on outlines whose corners rule. */
+    private int bent() {
+        Outline outline = place.division().outline();
+        if (!outline.cornersRule()) {
+            return 0;
+        }
+        int bent = 0;
+        for (Layout.Placement p : placements) {
+            Layout.Shape shape = shapes.get(p.shape());
+            if (shape.role() != Layout.Role.PIECE || !shape.closed()) {
+                continue;
+            }
+            double[] box = Flat.box(shape.xz());
+            for (double corner : outline.corners()) {
+                double off = corner - p.s();
+                off -= Math.rint(off / outline.perimeter()) * outline.perimeter();
+                bent += off > box[0] + 0.5 && off < box[2] - 0.5 ? 1 : 0;
+            }
+        }
+        return bent;
+    }
+
     /** Everything, with the totals that every dressing has at the end of its figures. */
     Dressed done() {
         Making making = new Making(cuts, used, adhesive.words(), adhesive.why(), steps);
         if (making.pieces() > 0) {
             figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
+        }
+        int bent = bent();
+        if (bent > 0) {
+            figures.add(Figure.of("Bent round a corner", Quantity.count(bent)));
         }
         double length = used.stream().mapToDouble(Making.Used::length).sum();
         if (length > 0) {

@@ -123,7 +123,8 @@ final class DivisionWork {
     private static Demand demand(DivisionSpec spec, Tier tier) {
         return tier.dressings().stream()
                 .filter(d -> !d.resting() && d.division().equals(spec.id()))
-                .map(d -> Catalogue.of(d.technique()).demand(d.settings()))
+                .map(d -> Catalogue.of(d.technique())
+                        .demand(d.settings(), Math.max(1, d.colours().size())))
                 .reduce(Demand.NONE, Demand::and);
     }
 

@@ -1,0 +1,252 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.bench.Rate;
+import sectorum.bench.Spare;
+import sectorum.divide.Compare;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Ink;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/**
+ * Knitted ropes (handbook 3D): two strands of diameter δ twisted with lay λ, ropes side by side, twisted right and left in
+ * turn, so their count is even. Laid on greased paper in panels and turned over onto the tier: the table side shows, so the
+ * sheet is mirrored.
+ */
+final class KnittedRopes implements Technique {
+    private static final Rule TIGHT =
+            new Rule("ropes.tight", Level.STOP, "The lay is shorter than π·δ: no strand twists so tightly.");
+    private static final Rule PITCH = new Rule(
+            "ropes.pitch", Level.LOOK, "To close on an even count the pitch is off its wish by more than 3 %.");
+    private static final Rule PANEL = new Rule("ropes.panel", Level.LOOK, "A panel is narrower than two ropes.");
+
+    private record Settings(double strand, double lay, double pitch, double panel, double trim) {}
+
+    /** √(1+(πδ/λ)²) − 1: how much longer a strand is than its rope. */
+    static double takeUp(double strand, double lay) {
+        return Math.hypot(1, Math.PI * strand / lay) - 1;
+    }
+
+    /** N = max(2, 2·round(P/(2p))). */
+    static int count(double around, double pitch) {
+        return (int) Math.max(2, 2 * Rounding.halfUp(around / (2 * pitch), 1));
+    }
+
+    @Override
+    public String id() {
+        return "ropes";
+    }
+
+    @Override
+    public String name() {
+        return "Knitted ropes";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(TIGHT, PITCH, PANEL);
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of("strand", "lay", "pitch", "panel", "trim");
+    }
+
+    @Override
+    public Zone usualZone(Side side) {
+        return side.wholeZone();
+    }
+
+    @Override
+    public List<Field> fields(Values values, Place place) {
+        Field strand = Field.length("strand", "Strands of", 0.8, 20, 3, "Their diameter.");
+        double of = strand.number(values);
+        double closes = place.division().around() / count(place.division().around(), 1.8 * of);
+        return List.of(
+                strand,
+                Field.length("lay", "One twist every", 1, 200, 5 * of, "Along the rope."),
+                Field.length("pitch", "Ropes every", 1, 60, closes, "A little less than two strands, as they nestle."),
+                Field.length("panel", "Panels wide", 5, 400, 80, "As wide as can be turned over in one go."),
+                Field.length("trim", "Longer for trimming", 0, 60, 10, "Above the tier's edge."));
+    }
+
+    @Override
+    public Dressed dress(Values values, Place place) {
+        List<Field> f = fields(values, place);
+        Settings set = new Settings(
+                f.get(0).number(values),
+                f.get(1).number(values),
+                f.get(2).number(values),
+                f.get(3).number(values),
+                f.get(4).number(values));
+        double p = place.division().around();
+        int n = count(p, set.pitch());
+        double pitch = p / n;
+        double high = place.zone().height();
+        Work work = new Work(place);
+        int[] ropes = {rope(work, set, pitch, high, 1), rope(work, set, pitch, high, -1)};
+        for (int k = 0; k < n; k++) {
+            work.put(ropes[k % 2], (k + 0.5) * pitch, place.zone().foot(), 0, k / 2 % place.colours());
+            work.put(ropes[k % 2] + 1, (k + 0.5) * pitch, place.zone().foot(), 0, k / 2 % place.colours());
+        }
+        double strand = (high + set.trim()) * (1 + takeUp(set.strand(), set.lay()));
+        int each = (int) Math.max(1, Rounding.floor(set.panel() / pitch));
+        int panels = (int) Rounding.ceil((double) n / each);
+        work.lead("ropes", Quantity.count(n))
+                .lead("apart", Quantity.length(pitch))
+                .lead("cut each strand", Quantity.length(strand))
+                .figure("Take-up", Quantity.share(takeUp(set.strand(), set.lay())))
+                .figure("Slope of the strands", Quantity.angle(Math.atan(Math.PI * set.strand() / set.lay())))
+                .figure("Off the wished pitch", Quantity.share((pitch - set.pitch()) / set.pitch()))
+                .figure("Panels", Quantity.count(panels))
+                .figure("Ropes a panel", Quantity.count(each))
+                .figure("Strands", Quantity.count(2L * n));
+        List<Handle.Grip> grips = new ArrayList<>();
+        for (int k = 0; k < place.division().count(); k++) {
+            grips.add(new Handle.Grip(
+                    place.division().middle(k).s(),
+                    (place.zone().foot() + place.zone().top()) / 2));
+        }
+        work.handle(new Handle("pitch", "How far apart", Handle.Way.ALONG, 0.1, 1, 30, grips));
+        judge(work, set, n, pitch, each);
+        make(work, set, place, n, strand, panels, high);
+        work.draw(() -> sheet(set, pitch, each, high));
+        return work.done();
+    }
+
+    /** A rope's outline and the line that its strands throw, all in one go from side to side. */
+    private static int rope(Work work, Settings set, double pitch, double high, int way) {
+        int shape = work.piece(Flat.rectangle(-pitch / 2, 0, pitch, high));
+        List<Double> twist = new ArrayList<>();
+        double each = Math.max(set.lay() / 2, high / 400);
+        double rise = Math.min(each, pitch * 1.2);
+        boolean up = true;
+        for (double z = 0; z + rise <= high; z += each) {
+            double from = way * (up ? -1 : 1) * pitch / 2;
+            twist.addAll(up ? List.of(from, z, -from, z + rise) : List.of(from, z + rise, -from, z));
+            up = !up;
+        }
+        work.detail(twist.size() >= 4 ? twist : List.of(-pitch / 2, 0.0, pitch / 2, high));
+        return shape;
+    }
+
+    private static void judge(Work work, Settings set, int n, double pitch, int each) {
+        if (set.lay() < Math.PI * set.strand() - Rounding.EPS) {
+            double loose = Math.min(200, Rounding.ceil(5 * set.strand()));
+            work.find(
+                    TIGHT,
+                    Phrase.of(
+                            "Strands of {} cannot twist every {}; the shortest lay is {}.",
+                            Quantity.length(set.strand()),
+                            Quantity.length(set.lay()),
+                            Quantity.length(Math.PI * set.strand())),
+                    Mend.setting(Phrase.of("Twist every {}", Quantity.length(loose)), "lay", loose));
+        }
+        double off = Compare.share(pitch, set.pitch());
+        if (off > Compare.UNNOTICED_UP_TO + Rounding.EPS) {
+            work.find(
+                    PITCH,
+                    Phrase.of(
+                            "{} ropes stand {} apart instead of {}, {} off.",
+                            Quantity.count(n),
+                            Quantity.length(pitch),
+                            Quantity.length(set.pitch()),
+                            Quantity.share(off)),
+                    Mend.setting(Phrase.of("Wish for {}", Quantity.length(pitch)), "pitch", Math.min(60, pitch)));
+        }
+        if (each < 2) {
+            double wide = Math.min(400, Rounding.ceil(6 * pitch));
+            work.find(
+                    PANEL,
+                    Phrase.of("A panel of {} holds {} rope.", Quantity.length(set.panel()), Quantity.count(each)),
+                    Mend.setting(Phrase.of("Panels of {}", Quantity.length(wide)), "panel", wide));
+        }
+    }
+
+    private static void make(Work work, Settings set, Place place, int n, double strand, int panels, double high) {
+        int[] counts = new int[place.colours()];
+        for (int k = 0; k < n; k++) {
+            counts[k / 2 % place.colours()]++;
+        }
+        for (int c = 0; c < counts.length; c++) {
+            double length = 2 * counts[c] * strand;
+            work.made(
+                            Phrase.of("Rope of two strands {} long", Quantity.length(strand)),
+                            Paste.HALF,
+                            c,
+                            set.strand(),
+                            counts[c],
+                            Spare.USUAL,
+                            0)
+                    .used(Paste.HALF, c, 0, Paste.HALF.line(length, set.strand()), length);
+        }
+        work.adhesive(Adhesive.WATER)
+                .step(
+                        Phrase.of(
+                                "Extrude {} strands of {} and twist them in pairs, half of them to the right and half to the"
+                                        + " left.",
+                                Quantity.count(2L * n),
+                                Quantity.length(strand)),
+                        "extruder",
+                        Rate.TWISTED_ROPE.minutes(n))
+                .step(
+                        Phrase.of(
+                                "Lay them on greased paper over the mirrored sheet, right and left in turn, in {} panels.",
+                                Quantity.count(panels)),
+                        "panel sheet, greased paper",
+                        panels * 4.0)
+                .step(
+                        Phrase.of(
+                                "Turn each of {} panels over onto the tier, the table side outwards, and peel the paper.",
+                                Quantity.count(panels)),
+                        "soft brush",
+                        panels * 3.0,
+                        new Making.Pause(10, 20, "on the tier, before it is trimmed"),
+                        "")
+                .step(
+                        Phrase.of(
+                                "Trim the top at {}. An inset shape is cut only after the sheet has set.",
+                                Quantity.length(high)),
+                        "sharp blade",
+                        panels * 2.0,
+                        null,
+                        Cautions.BLADE);
+    }
+
+    /** The sheet under one panel, drawn mirrored: the face on the table is the one that will be seen. */
+    private static Drawing sheet(Settings set, double pitch, int each, double high) {
+        double wide = each * pitch;
+        Card card =
+                Card.of(Flat.rectangle(0, 0, wide, high + set.trim()), true).line(Ink.Pen.MARK, 0, high, wide, high);
+        for (int k = 0; k < each; k++) {
+            double x = k * pitch;
+            card.line(Ink.Pen.GUIDE, x, 0, x, high + set.trim());
+            double lean = (k % 2 == 0 ? -1 : 1) * pitch / 2;
+            card.line(Ink.Pen.MARK, x + pitch / 2 - lean, high / 2, x + pitch / 2 + lean, high / 2 + pitch);
+        }
+        return card.line(Ink.Pen.GUIDE, wide / 2, high * 0.2, wide / 2, high * 0.4)
+                .line(Ink.Pen.GUIDE, wide / 2, high * 0.4, wide / 2 - 3, high * 0.4 - 6)
+                .line(Ink.Pen.GUIDE, wide / 2, high * 0.4, wide / 2 + 3, high * 0.4 - 6)
+                .words(wide / 2, high * 0.12, Phrase.of("up; drawn mirrored; this side to the table"))
+                .made(
+                        "knitted-panel",
+                        Phrase.of(
+                                "Knitted panel, {} ropes every {}, {} high",
+                                Quantity.count(each),
+                                Quantity.length(pitch),
+                                Quantity.length(high)));
+    }
+}

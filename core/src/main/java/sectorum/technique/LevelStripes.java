@@ -1,0 +1,185 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.bench.Rate;
+import sectorum.bench.Spare;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Ink;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/** Level stripes in icing, pulled with a comb and filled (handbook 3C): heights, colours, icing of each, freezer window. */
+final class LevelStripes implements Technique {
+    private static final Rule THIN =
+            new Rule("levels.thin", Level.LOOK, "Stripes lower than 4 mm run into one another when they are scraped.");
+    private static final Rule COMB =
+            new Rule("levels.comb", Level.LOOK, "A stripe is no whole number of the comb's pitches high.");
+    private static final Field PASTE = Paste.field("Icing", Paste.BUTTERCREAM, Paste.ROYAL);
+    private static final double LEAST_MM = 4;
+
+    private record Settings(int stripes, double depth, double comb, Paste paste) {}
+
+    @Override
+    public String id() {
+        return "levels";
+    }
+
+    @Override
+    public String name() {
+        return "Level stripes";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(THIN, COMB);
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of("stripes", "depth", "comb", "paste");
+    }
+
+    @Override
+    public Zone usualZone(Side side) {
+        return side.wholeZone();
+    }
+
+    @Override
+    public List<Field> fields(Values values, Place place) {
+        double high = place.zone().height();
+        int stripes = (int) Math.max(1, Math.min(40, Rounding.halfUp(high / 20, 1)));
+        Field count = Field.count("stripes", "Stripes", 1, 100, stripes, "From the foot up.");
+        return List.of(
+                count,
+                Field.length("depth", "Icing deep", 1, 20, 4, "From the coat under it to the scraped face."),
+                Field.length(
+                        "comb", "Comb's pitch", 1, 200, Math.max(1, high / count.number(values)), "Tooth to tooth."),
+                PASTE);
+    }
+
+    @Override
+    public Dressed dress(Values values, Place place) {
+        List<Field> f = fields(values, place);
+        Settings set = new Settings(
+                (int) f.get(0).number(values),
+                f.get(1).number(values),
+                f.get(2).number(values),
+                Paste.of(PASTE.choice(values)));
+        double high = place.zone().height() / set.stripes();
+        Work work = new Work(place);
+        double p = place.division().around();
+        int shape = work.piece(Flat.rectangle(0, 0, p, high));
+        for (int j = 0; j < set.stripes(); j++) {
+            double z = place.zone().foot() + j * high;
+            work.put(shape, 0, z, 0, j % place.colours());
+            double volume = place.side().around(z + high / 2) * high;
+            work.made(
+                    Phrase.of("Stripe {} from below", Quantity.count(j + 1L)),
+                    set.paste(),
+                    j % place.colours(),
+                    high,
+                    1,
+                    Spare.NONE,
+                    set.paste().sheet(volume, set.depth()));
+        }
+        work.lead("stripes", Quantity.count(set.stripes()))
+                .lead("high", Quantity.length(high))
+                .lead("deep", Quantity.length(set.depth()))
+                .figure("All round", Quantity.length(p))
+                .figure("Pitches a stripe", Quantity.plain(Rounding.halfUp(high / set.comb(), 0.01)));
+        List<Handle.Grip> grips = new ArrayList<>();
+        for (int k = 0; k < place.division().count(); k++) {
+            grips.add(
+                    new Handle.Grip(place.division().middle(k).s(), place.zone().foot() + high));
+        }
+        work.handle(new Handle("stripes", "First stripe", Handle.Way.UP, -set.stripes() / high, 1, 60, grips));
+        judge(work, set, place, high);
+        work.adhesive(Adhesive.ITSELF)
+                .step(
+                        Phrase.of("Comb the coat with a pitch of {}, level all round.", Quantity.length(set.comb())),
+                        "comb, turntable",
+                        10)
+                .step(
+                        Phrase.of("Chill it so that the grooves hold, {} stripes.", Quantity.count(set.stripes())),
+                        "freezer",
+                        1,
+                        new Making.Pause(10, 15, "in the freezer, never longer"),
+                        "")
+                .step(
+                        Phrase.of(
+                                "Pipe {} stripes into the grooves colour by colour and scrape them flush.",
+                                Quantity.count(set.stripes())),
+                        "bags, scraper",
+                        Rate.COMBED_STRIPE.minutes(set.stripes()),
+                        new Making.Pause(10, 15, "in the freezer, then scrape once more"),
+                        "A heated scraper burns: hold it by its handle.");
+        work.draw(() -> gauge(set, high, place.zone().height()));
+        return work.done();
+    }
+
+    private static void judge(Work work, Settings set, Place place, double high) {
+        if (high < LEAST_MM) {
+            int fewer = (int) Math.max(1, Rounding.floor(place.zone().height() / LEAST_MM));
+            work.find(
+                    THIN,
+                    Phrase.of(
+                            "{} stripes are only {} high each.", Quantity.count(set.stripes()), Quantity.length(high)),
+                    Mend.setting(Phrase.of("Take {} stripes", Quantity.count(fewer)), "stripes", fewer));
+        }
+        double pitches = high / set.comb();
+        if (Math.abs(pitches - Math.rint(pitches)) > 0.03 * Math.max(1, pitches)) {
+            int stripes = (int) Math.max(
+                    1,
+                    Math.min(
+                            100,
+                            Rounding.halfUp(
+                                    place.zone().height() / (Math.max(1, Math.rint(pitches)) * set.comb()), 1)));
+            List<Mend> mends = new ArrayList<>();
+            double fits = high / Math.max(1, Math.rint(pitches));
+            mends.add(Mend.setting(Phrase.of("A comb of {}", Quantity.length(fits)), "comb", fits));
+            double then = place.zone().height() / stripes / set.comb();
+            if (Math.abs(then - Math.rint(then)) <= 0.03 * Math.max(1, then)) {
+                mends.add(Mend.setting(Phrase.of("Take {} stripes", Quantity.count(stripes)), "stripes", stripes));
+            }
+            work.find(
+                    COMB,
+                    Phrase.of(
+                            "Stripes of {} are {} pitches of a comb of {}.",
+                            Quantity.length(high),
+                            Quantity.plain(Rounding.halfUp(pitches, 0.01)),
+                            Quantity.length(set.comb())),
+                    mends);
+        }
+    }
+
+    /** A card to cut a comb from: a notch for every stripe. */
+    private static Drawing gauge(Settings set, double high, double zone) {
+        List<Double> edge = new ArrayList<>(List.of(0.0, 0.0));
+        for (int j = 0; j < set.stripes(); j++) {
+            double in = j % 2 == 0 ? set.depth() : 0;
+            edge.addAll(List.of(40 - in, j * high, 40 - in, (j + 1) * high));
+        }
+        edge.addAll(List.of(0.0, zone));
+        return Card.of(edge, true)
+                .line(Ink.Pen.GUIDE, 0, zone / 2, 30, zone / 2)
+                .made(
+                        "comb-gauge",
+                        Phrase.of(
+                                "Comb, {} teeth every {}, {} deep",
+                                Quantity.count(set.stripes()),
+                                Quantity.length(high),
+                                Quantity.length(set.depth())));
+    }
+}

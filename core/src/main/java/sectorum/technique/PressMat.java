@@ -1,0 +1,148 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import sectorum.bench.Rate;
+import sectorum.divide.Compare;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/**
+ * A press mat or a textured roller of repeat r (handbook 3B): round(P/r) repeats, and the mismatch P − n·r, shown and put
+ * where it is least seen.
+ */
+final class PressMat implements Technique {
+    private static final Rule MISMATCH = new Rule(
+            "mat.mismatch", Level.LOOK, "The repeats do not meet at the back: the mismatch is over 3 % of a repeat.");
+    private static final Rule STRETCHED =
+            new Rule("mat.stretched", Level.LOOK, "Eased to meet, every repeat is off by more than 3 %.");
+    private static final Field PUT = Choices.field("put", "What is left over", Put.values(), p -> p.words);
+
+    private enum Put {
+        BACK("at the back"),
+        SHARED("shared by all repeats");
+
+        final String words;
+
+        Put(String words) {
+            this.words = words;
+        }
+    }
+
+    private record Settings(double repeat, double rise, Put put) {}
+
+    @Override
+    public String id() {
+        return "mat";
+    }
+
+    @Override
+    public String name() {
+        return "Press mat or roller";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(MISMATCH, STRETCHED);
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of("repeat", "rise", "put");
+    }
+
+    @Override
+    public Zone usualZone(Side side) {
+        return side.wholeZone();
+    }
+
+    @Override
+    public List<Field> fields(Values values, Place place) {
+        // A repeat that closes, as if there were such a mat: the owned one's is typed over it.
+        double good = place.division().around()
+                / Math.max(1, Rounding.halfUp(place.division().around() / 40, 1));
+        return List.of(
+                Field.length(
+                        "repeat", "Pattern repeats every", 3, 500, good, "Measured on the mat or round the roller."),
+                Field.length("rise", "Repeats up every", 3, 500, 30, "Measured on the mat."),
+                PUT);
+    }
+
+    @Override
+    public Dressed dress(Values values, Place place) {
+        List<Field> f = fields(values, place);
+        Settings set = new Settings(
+                f.get(0).number(values), f.get(1).number(values), Choices.of(Put.values(), PUT.choice(values)));
+        double p = place.division().around();
+        int n = (int) Math.max(1, Rounding.halfUp(p / set.repeat(), 1));
+        double mismatch = p - n * set.repeat();
+        double each = set.put() == Put.SHARED ? p / n : set.repeat();
+        double high = place.zone().height();
+        int rows = (int) Math.max(1, Rounding.floor(high / set.rise()));
+        double rise = Math.min(set.rise(), high);
+        Work work = new Work(place);
+        int motif = work.guide(List.of(0.0, rise / 2, each / 2, 0.0, each, rise / 2, each / 2, rise, 0.0, rise / 2));
+        for (int k = 0; k < n; k++) {
+            for (int j = 0; j < rows; j++) {
+                double s = set.put() == Put.SHARED ? k * each : p / 2 + (k - n / 2.0) * each;
+                // What would run past the seam is the part that does not meet.
+                work.put(motif, s, place.zone().foot() + j * rise, 0, 0);
+            }
+        }
+        work.lead("repeats", Quantity.count(n))
+                .lead("each", Quantity.length(each))
+                .lead("left over", Quantity.length(set.put() == Put.SHARED ? 0 : mismatch))
+                .figure("Rows", Quantity.count(rows))
+                .figure("Left over, as a share of one", Quantity.share(Math.abs(mismatch) / set.repeat()));
+        List<Handle.Grip> grips = new ArrayList<>();
+        for (int k = 0; k < place.division().count(); k++) {
+            grips.add(
+                    new Handle.Grip(place.division().middle(k).s(), place.zone().foot() + rise));
+        }
+        work.handle(new Handle("rise", "First row", Handle.Way.UP, 1, 3, Math.max(4, Math.min(500, high)), grips));
+        judge(work, set, n, mismatch, p);
+        return work.step(
+                        Phrase.of(
+                                "Within the hour after covering, press {} repeats from the front to both sides.",
+                                Quantity.count(n)),
+                        "mat or roller",
+                        Rate.PRESSED.minutes((double) n * rows))
+                .done();
+    }
+
+    private static void judge(Work work, Settings set, int n, double mismatch, double p) {
+        double share = Math.abs(mismatch) / set.repeat();
+        double eased = Math.abs(mismatch) / n / set.repeat();
+        if (set.put() == Put.BACK && share > Compare.UNNOTICED_UP_TO + Rounding.EPS) {
+            work.find(
+                    MISMATCH,
+                    Phrase.of(
+                            "{} repeats of {} leave {} at the back, {} of a repeat.",
+                            Quantity.count(n),
+                            Quantity.length(set.repeat()),
+                            Quantity.length(mismatch),
+                            Quantity.share(share)),
+                    Mend.setting(
+                            Phrase.of("Share it: {} on every repeat", Quantity.length(mismatch / n)), "put", "shared"),
+                    Mend.setting(Phrase.of("A mat of {}", Quantity.length(p / n)), "repeat", p / n));
+        }
+        if (set.put() == Put.SHARED && eased > Compare.UNNOTICED_UP_TO + Rounding.EPS) {
+            work.find(
+                    STRETCHED,
+                    Phrase.of(
+                            "Every repeat is eased by {}: {} of it.",
+                            Quantity.length(mismatch / n),
+                            Quantity.share(eased)),
+                    Mend.setting(Phrase.of("Leave {} at the back", Quantity.length(mismatch)), "put", "back"));
+        }
+    }
+}

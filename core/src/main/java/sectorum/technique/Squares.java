@@ -1,0 +1,252 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.bench.Rate;
+import sectorum.bench.Spare;
+import sectorum.divide.Demand;
+import sectorum.divide.Division;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/**
+ * A grid of squares (handbook 3B): its lines, chequers, or diagonal runs of c colours. Chequers close only on an even
+ * count, runs only where c divides it.
+ */
+final class Squares implements Technique {
+    private static final Rule SHAPE = new Rule(
+            "squares.shape",
+            Level.NOTE,
+            "Cells differ from squares by more than 8 %, and another number of rows is nearer.");
+    private static final Field LAID = Choices.field("laid", "Laid as", Laid.values(), l -> l.words);
+    private static final Field PASTE = Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM, Paste.CHOCOLATE);
+
+    private enum Laid {
+        LINES("lines only"),
+        CHEQUERS("chequers"),
+        RUNS("diagonal runs of colours");
+
+        final String words;
+
+        Laid(String words) {
+            this.words = words;
+        }
+    }
+
+    private record Settings(Laid laid, int each, int rows, double thickness, Paste paste) {}
+
+    @Override
+    public String id() {
+        return "squares";
+    }
+
+    @Override
+    public String name() {
+        return "Squares";
+    }
+
+    @Override
+    public Demand demand(Values settings, int colours) {
+        int multiple = multiple(settings, colours);
+        return Cycle.demand(
+                settings.get("each"),
+                multiple,
+                "squares in turns of " + multiple + " close only on a multiple of them");
+    }
+
+    private static int multiple(Values settings, int colours) {
+        return switch (Choices.of(Laid.values(), LAID.choice(settings))) {
+            case LINES -> 1;
+            case CHEQUERS -> 2;
+            case RUNS -> colours;
+        };
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(SHAPE);
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of("laid", "each", "rows", "thickness", "paste");
+    }
+
+    @Override
+    public Zone usualZone(Side side) {
+        return side.wholeZone();
+    }
+
+    private static int nearest(Place place) {
+        double w = place.width(place.division().frontSection(), place.zone().foot());
+        return (int) Math.max(1, Math.min(200, Rounding.halfUp(place.zone().height() / w, 1)));
+    }
+
+    @Override
+    public List<Field> fields(Values values, Place place) {
+        Field each = Field.count(
+                "each",
+                "Squares in a section",
+                1,
+                Place.MOST_PARTS,
+                place.parts(0.25 * place.zone().height(), multiple(values, place.colours())),
+                "1 makes a square as wide as a section.");
+        return List.of(
+                LAID,
+                each,
+                Field.count("rows", "Rows", 1, 200, nearest(place.parted((int) each.number(values))), "Up the zone."),
+                Field.length("thickness", "Paste rolled to", 0.5, 8, 2, "Only where squares are laid on."),
+                PASTE);
+    }
+
+    @Override
+    public Dressed dress(Values values, Place place) {
+        List<Field> f = fields(values, place);
+        Settings set = new Settings(
+                Choices.of(Laid.values(), LAID.choice(values)),
+                (int) f.get(1).number(values),
+                (int) f.get(2).number(values),
+                f.get(3).number(values),
+                Paste.of(PASTE.choice(values)));
+        Place fine = place.parted(set.each());
+        Division division = fine.division();
+        Zone zone = place.zone();
+        double high = zone.height() / set.rows();
+        Work work = new Work(place);
+        int pieces = set.laid() == Laid.LINES ? lines(work, set, fine, high) : cells(work, set, fine, high);
+        double w = fine.width(division.frontSection(), (zone.foot() + zone.top()) / 2);
+        work.lead("wide", Quantity.length(w))
+                .lead("high", Quantity.length(high))
+                .lead(
+                        set.laid() == Laid.LINES ? "cells" : "squares",
+                        Quantity.count(set.laid() == Laid.LINES ? (long) division.count() * set.rows() : pieces))
+                .figure("Rows", Quantity.count(set.rows()));
+        List<Handle.Grip> grips = new ArrayList<>();
+        for (int k = 0; k < place.division().count(); k++) {
+            grips.add(new Handle.Grip(place.division().middle(k).s(), zone.foot() + high));
+        }
+        work.handle(new Handle("rows", "First row", Handle.Way.UP, -set.rows() / high, 1, 60, grips));
+        int best = nearest(fine);
+        if (Math.abs(high - w) > 0.08 * w && best != set.rows()) {
+            work.find(
+                    SHAPE,
+                    Phrase.of(
+                            "{} rows make cells {} high and {} wide.",
+                            Quantity.count(set.rows()),
+                            Quantity.length(high),
+                            Quantity.length(w)),
+                    Mend.setting(Phrase.of("Take {} rows", Quantity.count(best)), "rows", best));
+        }
+        make(work, set, division.count(), pieces, high);
+        work.draw(() -> Prick.card(w, zone.height(), set.rows(), false));
+        return work.done();
+    }
+
+    private static int lines(Work work, Settings set, Place place, double high) {
+        Division division = place.division();
+        int upright = work.guide(List.of(0.0, 0.0, 0.0, place.zone().height()));
+        for (int k = 0; k < division.count(); k++) {
+            work.put(upright, division.mark(k), place.zone().foot(), 0);
+        }
+        for (int k = 0; k < division.count(); k++) {
+            int level = work.guide(List.of(0.0, 0.0, division.section(k), 0.0));
+            for (int j = 1; j < set.rows(); j++) {
+                work.put(level, division.mark(k), place.zone().foot() + j * high, 0);
+            }
+        }
+        return 0;
+    }
+
+    /** Squares and how many of each width and colour there are. */
+    private static int cells(Work work, Settings set, Place place, double high) {
+        Division division = place.division();
+        boolean chequers = set.laid() == Laid.CHEQUERS;
+        List<Double> sizes = division.sizes();
+        int[] shapes = new int[sizes.size()];
+        int[][] counts = new int[sizes.size()][place.colours()];
+        for (int kind = 0; kind < sizes.size(); kind++) {
+            shapes[kind] = work.piece(Flat.rectangle(0, 0, sizes.get(kind), high));
+        }
+        int pieces = 0;
+        for (int j = 0; j < set.rows(); j++) {
+            for (int k = 0; k < division.count(); k++) {
+                int colour;
+                if (chequers) {
+                    // With one colour every other square is the covering itself.
+                    if (place.colours() == 1 && (k + j) % 2 == 1) {
+                        continue;
+                    }
+                    colour = place.colours() == 1 ? 0 : (k + j) % 2;
+                } else {
+                    colour = (k + j) % place.colours();
+                }
+                int kind = 0;
+                while (Math.abs(sizes.get(kind) - division.section(k)) > 0.002) {
+                    kind++;
+                }
+                counts[kind][colour]++;
+                work.put(shapes[kind], division.mark(k), place.zone().foot() + j * high, colour);
+                pieces++;
+            }
+        }
+        TreeMap<Integer, Integer> unused = new TreeMap<>();
+        for (int kind = 0; kind < sizes.size(); kind++) {
+            for (int colour = 0; colour < place.colours(); colour++) {
+                work.cut(
+                        Phrase.of("Square {} wide", Quantity.length(sizes.get(kind))),
+                        set.paste(),
+                        set.thickness(),
+                        colour,
+                        Flat.rectangle(0, 0, sizes.get(kind), high),
+                        counts[kind][colour],
+                        set.paste() == Paste.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
+                unused.merge(colour, counts[kind][colour], Integer::sum);
+            }
+        }
+        unused.forEach((colour, many) -> work.figure("Squares of colour " + (colour + 1), Quantity.count(many)));
+        return pieces;
+    }
+
+    private static void make(Work work, Settings set, int n, int pieces, double high) {
+        if (set.laid() == Laid.LINES) {
+            work.step(
+                    Phrase.of(
+                            "Press {} upright lines and {} level ones, every {}.",
+                            Quantity.count(n),
+                            Quantity.count(set.rows() - 1L),
+                            Quantity.length(high)),
+                    "set square, scriber",
+                    Rate.UPRIGHT_LINE.minutes(n + set.rows() - 1.0));
+            return;
+        }
+        work.adhesive(Adhesive.on(set.paste()))
+                .step(
+                        Phrase.of(
+                                "Mark {} columns and {} rows with the prick card.",
+                                Quantity.count(n),
+                                Quantity.count(set.rows())),
+                        "prick card, pricker",
+                        Rate.PRICK.minutes((double) n * set.rows()))
+                .step(
+                        Phrase.of(
+                                "Cut {} squares and lay them from the foot up, {}.",
+                                Quantity.count(pieces),
+                                Quantity.text(work.order())),
+                        "strip cutter, soft brush",
+                        Rate.CUT_PIECE.minutes(pieces),
+                        null,
+                        Cautions.BLADE);
+    }
+}

@@ -1,0 +1,237 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.bench.Rate;
+import sectorum.bench.Spare;
+import sectorum.divide.Demand;
+import sectorum.divide.Division;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Ink;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/**
+ * Upright stripes made flat on a collar and wrapped (handbook 3C): a multiple of the colours, width P/n, the collar P and a
+ * tab long and mirrored, because what is piped first lies against the collar and is seen.
+ */
+final class UprightStripes implements Technique {
+    private static final Rule THIN =
+            new Rule("uprights.thin", Level.LOOK, "Stripes narrower than 4 mm cannot be piped side by side.");
+    private static final Rule TAB =
+            new Rule("uprights.tab", Level.LOOK, "A tab under 15 mm does not hold the collar closed.");
+    private static final Field PASTE = Paste.field("Icing", Paste.BUTTERCREAM, Paste.ROYAL);
+    private static final double LEAST_MM = 4;
+    private static final double TAB_MM = 15;
+
+    private record Settings(int each, double depth, double tab, Paste paste) {}
+
+    @Override
+    public String id() {
+        return "uprights";
+    }
+
+    @Override
+    public String name() {
+        return "Upright stripes";
+    }
+
+    @Override
+    public Demand demand(Values settings, int colours) {
+        return Cycle.demand(
+                settings.get("each"), colours, "stripes in " + colours + " colours close only on a multiple of them");
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(THIN, TAB);
+    }
+
+    @Override
+    public Set<String> settingNames() {
+        return Set.of("each", "depth", "tab", "paste");
+    }
+
+    @Override
+    public Zone usualZone(Side side) {
+        return side.wholeZone();
+    }
+
+    @Override
+    public List<Field> fields(Values values, Place place) {
+        return List.of(
+                Field.count(
+                        "each",
+                        "Stripes in a section",
+                        1,
+                        Place.MOST_PARTS,
+                        place.parts(0.2 * place.zone().height(), place.colours()),
+                        "Between two marks."),
+                Field.length("depth", "Icing deep", 1, 20, 4, "From the collar to the coat."),
+                Field.length("tab", "Tab of the collar", 0, 100, 25, "Beyond the side's length."),
+                PASTE);
+    }
+
+    @Override
+    public Dressed dress(Values values, Place place) {
+        List<Field> f = fields(values, place);
+        Settings set = new Settings(
+                (int) f.get(0).number(values),
+                f.get(1).number(values),
+                f.get(2).number(values),
+                Paste.of(PASTE.choice(values)));
+        Division division = place.division();
+        double high = place.zone().height();
+        Work work = new Work(place);
+        List<Double> sizes = division.sizes();
+        List<Integer> shapes = sizes.stream()
+                .map(w -> work.piece(Flat.rectangle(0, 0, w / set.each(), high)))
+                .toList();
+        int stripes = 0;
+        double[] grams = new double[place.colours()];
+        int[] counts = new int[place.colours()];
+        for (int k = 0; k < division.count(); k++) {
+            double w = division.section(k) / set.each();
+            int kind = 0;
+            while (Math.abs(sizes.get(kind) - division.section(k)) > 0.002) {
+                kind++;
+            }
+            for (int j = 0; j < set.each(); j++, stripes++) {
+                int colour = stripes % place.colours();
+                work.put(
+                        shapes.get(kind),
+                        division.mark(k).plus(j * w),
+                        place.zone().foot(),
+                        colour);
+                grams[colour] += set.paste().sheet(w * high, set.depth());
+                counts[colour]++;
+            }
+        }
+        double narrow = sizes.get(sizes.size() - 1) / set.each();
+        for (int c = 0; c < place.colours(); c++) {
+            if (counts[c] > 0) {
+                work.made(
+                        Phrase.of("Stripe {} high", Quantity.length(high)),
+                        set.paste(),
+                        c,
+                        narrow,
+                        counts[c],
+                        Spare.NONE,
+                        grams[c] / counts[c]);
+            }
+        }
+        work.lead("stripes", Quantity.count(stripes))
+                .lead("wide", Quantity.length(division.section(division.frontSection()) / set.each()))
+                .lead("collar long", Quantity.length(division.around() + set.tab()))
+                .figure("Collar high", Quantity.length(high))
+                .figure(
+                        "Of each colour",
+                        Quantity.text(java.util.Arrays.stream(counts)
+                                .mapToObj(String::valueOf)
+                                .collect(java.util.stream.Collectors.joining(" + "))));
+        handle(work, set, place, narrow);
+        judge(work, set, narrow);
+        make(work, set, stripes, division.around());
+        work.draw(() -> collar(set, place, high));
+        return work.done();
+    }
+
+    private static void handle(Work work, Settings set, Place place, double narrow) {
+        List<Handle.Grip> grips = new ArrayList<>();
+        for (int k = 0; k < place.division().count(); k++) {
+            grips.add(new Handle.Grip(
+                    place.division()
+                            .mark(k)
+                            .plus(place.division().section(k) / set.each())
+                            .s(),
+                    (place.zone().foot() + place.zone().top()) / 2));
+        }
+        work.handle(new Handle("each", "First stripe", Handle.Way.ALONG, -set.each() / narrow, 1, 20, grips));
+    }
+
+    private static void judge(Work work, Settings set, double narrow) {
+        if (narrow < LEAST_MM && set.each() > 1) {
+            int fewer = (int) Math.max(1, Rounding.floor(narrow * set.each() / LEAST_MM));
+            work.find(
+                    THIN,
+                    Phrase.of("Stripes of {} run into one another as they are piped.", Quantity.length(narrow)),
+                    Mend.setting(Phrase.of("{} in a section", Quantity.count(fewer)), "each", fewer));
+        }
+        if (set.tab() < TAB_MM) {
+            work.find(
+                    TAB,
+                    Phrase.of("A tab of {} does not hold the collar closed.", Quantity.length(set.tab())),
+                    Mend.setting(Phrase.of("A tab of {}", Quantity.length(25)), "tab", 25));
+        }
+    }
+
+    private static void make(Work work, Settings set, int stripes, double around) {
+        work.adhesive(Adhesive.ITSELF)
+                .step(
+                        Phrase.of(
+                                "Lay the collar of {} over its sheet, mirrored, and pipe {} stripes side by side.",
+                                Quantity.length(around + set.tab()),
+                                Quantity.count(stripes)),
+                        "acetate collar, collar sheet, bags",
+                        Rate.COLLAR_STRIPE.minutes(stripes))
+                .step(
+                        Phrase.of("Firm it, {} deep.", Quantity.length(set.depth())),
+                        "freezer",
+                        1,
+                        new Making.Pause(10, 15, "in the freezer, never longer: it cracks when it is wrapped"),
+                        "")
+                .step(
+                        Phrase.of(
+                                "Wrap it round the chilled coat from the front, the tab of {} at the back, and press it on.",
+                                Quantity.length(set.tab())),
+                        "smoother",
+                        8,
+                        new Making.Pause(10, 30, "in the fridge, before it is peeled"),
+                        "")
+                .step(
+                        Phrase.of(
+                                "Peel it, fill the pockets of {} stripes and trim the seam.", Quantity.count(stripes)),
+                        "scraper, small bag",
+                        12);
+    }
+
+    /** The sheet under the collar: mirrored, with its arrow, because the collar's face is turned to the cake. */
+    private static Drawing collar(Settings set, Place place, double high) {
+        Division division = place.division();
+        double around = division.around();
+        Card card = Card.of(Flat.rectangle(0, 0, around + set.tab(), high), true);
+        for (int k = 0; k < division.count(); k++) {
+            for (int j = 0; j < set.each(); j++) {
+                double s = division.mark(k)
+                        .plus(division.section(k) * j / set.each())
+                        .mirrored()
+                        .s();
+                card.line(Ink.Pen.MARK, s, 0, s, high);
+            }
+        }
+        double arrow = around / 2;
+        return card.line(Ink.Pen.CUT, around, 0, around, high)
+                .line(Ink.Pen.GUIDE, arrow, 0, arrow, high)
+                .line(Ink.Pen.GUIDE, arrow, high, arrow - 4, high - 8)
+                .line(Ink.Pen.GUIDE, arrow, high, arrow + 4, high - 8)
+                .words(arrow + 40, high / 2, Phrase.of("front, this way up; icing side to the cake; drawn mirrored"))
+                .made(
+                        "collar-sheet",
+                        Phrase.of(
+                                "Collar, {} and a tab of {}, {} high",
+                                Quantity.length(around),
+                                Quantity.length(set.tab()),
+                                Quantity.length(high)));
+    }
+}
