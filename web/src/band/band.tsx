@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { Divided, Form, TierWorkup, Worn } from '../api/client';
 import { usePreferences } from '../units/preferences';
 import { lengthParts } from '../units/units';
+import { DensePieces, isDense } from './dense';
 import { type Label, spaced } from './geometry';
 import { Pieces } from './pieces';
 import { useWidth } from './size';
@@ -167,17 +168,27 @@ export function Band(props: Props) {
           overflow="hidden"
           className="pointer-events-none"
         >
-          <g transform={`translate(${SIDE} ${foot}) scale(${k})`}>
-            {dressings.map((worn) => (
-              <Pieces
+          {dressings.map((worn) => {
+            const quiet = chosen !== undefined && chosen !== worn.id;
+            return isDense(worn) ? (
+              <DensePieces
                 key={worn.id}
-                layout={worn.layout}
-                around={around}
+                worn={worn}
                 colours={colours(worn)}
-                quiet={chosen !== undefined && chosen !== worn.id}
+                quiet={quiet}
+                around={around}
+                k={k}
+                side={SIDE}
+                width={around * k + 2 * SIDE}
+                top={height - foot}
+                height={height}
               />
-            ))}
-          </g>
+            ) : (
+              <g key={worn.id} transform={`translate(${SIDE} ${foot}) scale(${k})`}>
+                <Pieces layout={worn.layout} around={around} colours={colours(worn)} quiet={quiet} />
+              </g>
+            );
+          })}
         </svg>
         {onNotch ? <Notches dressings={dressings} chosen={chosen} scale={scale} onNotch={onNotch} /> : null}
         <line

@@ -227,19 +227,69 @@ function drawCourse(
     const shape = shapes[index]!;
     const px = shape.right * eye.k;
     const every = shape.closed ? Math.max(1, Math.floor(shape.xz.length / 2 / Math.max(7, px * 2.5))) : 1;
-    project(b, run, shape, placements, at, walk, eye, points, every);
-    if (points.n === 0) {
-      continue;
+    for (let round = -1; round <= 1; round++) {
+      project(b, run, shape, placements, at, walk, eye, points, round * b.around, every);
+      if (points.n === 0) {
+        continue;
+      }
+      if (open !== index || openColour !== colour) {
+        close();
+        ctx.beginPath();
+      }
+      trace(ctx, shape);
+      open = index;
+      openColour = colour;
+      if (px > TINY_PX) {
+        close();
+      }
     }
-    if (open !== index || openColour !== colour) {
-      close();
-      ctx.beginPath();
+  }
+  close();
+}
+
+/** A course on the flat band; whatever crosses the seam is drawn at both ends. */
+export function drawFlat(
+  ctx: CanvasRenderingContext2D,
+  { placements, shapes, colours }: Course,
+  at: { left: number; foot: number; k: number; around: number },
+): void {
+  const { left, foot, k, around } = at;
+  let open = -1;
+  let openColour = -1;
+  const close = () => {
+    if (open >= 0) {
+      ink(ctx, shapes[open]!, colours[openColour] ?? INKS.sheet, k);
+      open = -1;
     }
-    trace(ctx, shape);
-    open = index;
-    openColour = colour;
-    if (px > TINY_PX) {
-      close();
+  };
+  for (let row = 0; row < placements.length; row += ROW) {
+    const index = placements[row]!;
+    const shape = shapes[index]!;
+    const s = placements[row + 1]!;
+    const z = placements[row + 2]!;
+    const size = placements[row + 4]!;
+    const cos = Math.cos(placements[row + 3]!) * size;
+    const sin = Math.sin(placements[row + 3]!) * size;
+    const colour = placements[row + 5]!;
+    for (const shift of [0, -around, around]) {
+      if (shift !== 0 && (s + shift + shape.right * size < 0 || s + shift + shape.left * size > around)) {
+        continue;
+      }
+      if (open !== index || openColour !== colour) {
+        close();
+        ctx.beginPath();
+      }
+      points.start(shape.xz.length / 2);
+      for (let i = 0; i < shape.xz.length; i += 2) {
+        const x = s + shift + shape.xz[i]! * cos - shape.xz[i + 1]! * sin;
+        points.add(left + x * k, foot - (z + shape.xz[i]! * sin + shape.xz[i + 1]! * cos) * k, 0);
+      }
+      trace(ctx, shape);
+      open = index;
+      openColour = colour;
+      if (shape.right * k > TINY_PX) {
+        close();
+      }
     }
   }
   close();

@@ -1,4 +1,5 @@
 import type { Form, Worn } from '../api/client';
+import { near } from './near';
 import { Pieces } from './pieces';
 import { ROW } from './projection';
 
@@ -58,7 +59,7 @@ export function Lens({ form, worn, others, colours, s, section }: Props) {
           {[...others, worn].map((w) => (
             <Pieces
               key={w.id}
-              layout={w.layout}
+              layout={near(w.layout, s, WIDE / k / 2, form.foot.mm)}
               around={form.foot.mm}
               colours={colours(w)}
               quiet={w.id !== worn.id}

@@ -32,8 +32,13 @@ const EXACT: Eye = { cx: 0, foot: 0, k: 1, up: 0, back: -1 };
 
 function seenOn(b: Body, run: Run, shape: Fine, s: number, size = 1, eye = EXACT): [number, number][] {
   const points = new Points();
-  project(b, run, shape, [0, s, 10, 0, size, 0], 0, new Walker(b, run), eye, points);
-  return [...Array(points.n).keys()].map((i) => [points.xy[2 * i]!, points.xy[2 * i + 1]!]);
+  return [-b.around, 0, b.around].flatMap((shift) => {
+    project(b, run, shape, [0, s, 10, 0, size, 0], 0, new Walker(b, run), eye, points, shift);
+    return [...Array(points.n).keys()].map((i): [number, number] => [
+      points.xy[2 * i]!,
+      points.xy[2 * i + 1]!,
+    ]);
+  });
 }
 
 describe.each(shapes)('%s, at twelve angles', (_, fixture) => {

@@ -279,6 +279,7 @@ export const ROW = 6;
  * ends there. No points where nothing of it is on this run.
  *
  * @param rows placements, of which the one that begins at `at` is meant
+ * @param shift how often round it is meant, mm: a piece may reach over the seam at both ends
  * @param every takes only every so-manyth point, for pieces too small to show them
  */
 export function project(
@@ -290,6 +291,7 @@ export function project(
   walk: Walker,
   eye: Eye,
   out: Points,
+  shift = 0,
   every = 1,
 ): void {
   const s0 = rows[at + 1]!;
@@ -298,14 +300,11 @@ export function project(
   const size = rows[at + 4]!;
   out.start(shape.xz.length / 2 + 1);
   const reach = narrowing(b, z0);
-  const left = s0 + (shape.left * size) / reach;
-  const right = s0 + (shape.right * size) / reach;
-  let shift = 0;
-  if (right < run.from || left > run.to) {
-    shift = right + b.around >= run.from && left + b.around <= run.to ? b.around : -b.around;
-    if (right + shift < run.from || left + shift > run.to) {
-      return;
-    }
+  if (
+    s0 + shift + (shape.right * size) / reach < run.from ||
+    s0 + shift + (shape.left * size) / reach > run.to
+  ) {
+    return;
   }
   const cos = Math.cos(turn) * size;
   const sin = Math.sin(turn) * size;

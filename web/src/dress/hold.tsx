@@ -4,8 +4,11 @@ import { Grip } from '../band/grip';
 import { useOpen, useTier } from '../plan/context';
 import { count, setting, zoneEdge } from '../plan/edits';
 import { usePreferences } from '../units/preferences';
-import { length } from '../units/units';
+import { length, quantity } from '../units/units';
 import { apart, closes, nearestEdge } from './snap';
+
+/** What an angle is set by. */
+const DEGREE = Math.PI / 180;
 
 interface Props {
   worn: Worn;
@@ -53,14 +56,14 @@ export function Holds({ worn, dressing, divided, section, scale }: Props) {
           label={`${handle.label} of section ${section + 1}: ${field.label.toLowerCase()}`}
           value={value}
           perMm={handle.perMm}
-          stepMm={field.kind === 'length' ? tapeMm : 1}
+          stepMm={field.kind === 'length' ? tapeMm : field.kind === 'angle' ? DEGREE : 1}
           min={handle.least}
           max={Math.max(handle.most, value)}
           along={handle.way === 'along'}
           x={x}
           y={y}
           pxPerMm={scale.k}
-          shown={length(value, unit)}
+          shown={quantity({ kind: field.kind, value }, unit)}
           onPreview={(to) => editor.preview(edit(to))}
           onCommit={(to) => void editor.edit(edit(to))}
           onCancel={() => editor.letGo()}

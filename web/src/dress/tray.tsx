@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { api, type Divided, type Form, type Problem, problemOf, type Worn } from '../api/client';
+import { near } from '../band/near';
 import { Pieces } from '../band/pieces';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { addDressing, freeId } from '../plan/edits';
@@ -109,7 +110,12 @@ function Sample({
             strokeWidth={1.4}
             vectorEffect="non-scaling-stroke"
           />
-          <Pieces layout={worn.layout} around={around} colours={colours} quiet={false} />
+          <Pieces
+            layout={near(worn.layout, around / 2, WIDE / k / 2, around)}
+            around={around}
+            colours={colours}
+            quiet={false}
+          />
         </g>
       </svg>
     </svg>

@@ -1,7 +1,7 @@
 import type { Field, Problem } from '../api/client';
 import { Choice } from './choice';
 import { Pick } from './select';
-import { CountField, LengthField, ShareField } from './typed';
+import { AngleField, CountField, LengthField, ShareField } from './typed';
 
 /** More choices than this are opened when asked for. */
 const FEW = 3;
@@ -44,6 +44,8 @@ export function AnyField({ field, value, nominal, stacked, onValue }: Props) {
           onLength={async (mm) => (mm === null ? null : onValue(mm))}
         />
       );
+    case 'angle':
+      return <AngleField label={field.label} radians={Number(value)} onAngle={onValue} />;
     case 'share':
       return <ShareField label={field.label} value={Number(value)} onShare={onValue} />;
     default:

@@ -149,6 +149,30 @@ export function CountField({ value, onCount, ...rest }: CountProps) {
   );
 }
 
+interface AngleProps extends Omit<Typed, 'shown' | 'onTyped'> {
+  radians: number;
+  onAngle: (radians: number) => Promise<Problem | null>;
+}
+
+/** An angle, shown and typed in degrees. */
+export function AngleField({ radians, onAngle, ...rest }: AngleProps) {
+  const shown = `${Math.floor((radians * 1800) / Math.PI + 0.5) / 10}°`;
+  return (
+    <TypedField
+      {...rest}
+      shown={shown}
+      onTyped={async (typed) => {
+        const match = /^(-?\d{1,6}(?:[.,]\d{1,6})?)\s*°?$/.exec(typed);
+        if (match === null) {
+          const detail = `${rest.label} is in degrees; this is "${typed.slice(0, 40)}". Type a number, like ${shown}.`;
+          return { type: 'refused', title: 'Not possible', status: 400, detail };
+        }
+        return onAngle((Number(match[1]!.replace(',', '.')) * Math.PI) / 180);
+      }}
+    />
+  );
+}
+
 interface ShareProps extends Omit<Typed, 'shown' | 'onTyped'> {
   /** A share of one. */
   value: number;

@@ -26,6 +26,7 @@ public class DemoWorkshop implements SmartInitializingSingleton {
     private static final List<Sample> SAMPLES = List.of(
             new Sample("observatory-gala.json", 18, 14),
             new Sample("orchestra-season-opener.json", 25, 17),
+            new Sample("beekeepers-guild-supper.json", 32, 16),
             new Sample("chess-league-final.json", 39, 10),
             new Sample("empty-plan.json", 0, 0));
 

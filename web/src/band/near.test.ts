@@ -1,0 +1,23 @@
+import { expect, it } from 'vitest';
+import { near } from './near';
+
+const shapes = [
+  { role: 'piece' as const, closed: true, wide: 0, xz: [-2, 0, 2, 0, 0, 3] },
+  { role: 'piece' as const, closed: true, wide: 0, xz: [0, 0, 400, 0, 400, 9, 0, 9] },
+];
+const at = (shape: number, s: number) => [shape, s, 10, 0, 1, 0];
+
+it.each([
+  ['beside the middle', at(0, 205), 1],
+  ['far from it', at(0, 60), 0],
+  ['reaching in with its rim', at(0, 231), 1],
+  ['all round', at(1, 0), 1],
+])('a piece %s', (_, placements, kept) => {
+  expect(near({ shapes, placements }, 200, 30, 400).placements).toHaveLength(kept * 6);
+});
+
+it('across the seam is near both its ends', () => {
+  const layout = { shapes, placements: at(0, 399) };
+  expect(near(layout, 3, 10, 400).placements).toHaveLength(6);
+  expect(near(layout, 397, 10, 400).placements).toHaveLength(6);
+});
