@@ -388,14 +388,10 @@ export function drawBoard(ctx: CanvasRenderingContext2D, b: Body, pose: Pose): v
   const reach = Math.max(...b.x.map(Math.abs), ...b.d.map(Math.abs));
   const grown = 1 + BOARD_MM / reach;
   ctx.fillStyle = INKS.edge;
-  for (const z of [-BOARD_THICK_MM, 0]) {
+  for (let z = -BOARD_THICK_MM; z <= 0; z++) {
     ring(ctx, b, grown, z, toPx);
     ctx.fill();
   }
-  const left = toPx(-Math.max(...b.x.map((x) => -x)) * grown, 0, 0)[0];
-  const right = toPx(Math.max(...b.x) * grown, 0, 0)[0];
-  const [, top] = toPx(0, 0, 0);
-  ctx.fillRect(left, top, right - left, BOARD_THICK_MM * Math.cos(pose.view.tilt) * pose.k);
 }
 
 /** How large, and where the foot's axis stands, so that all of it is in the picture, whatever way it is tilted. */

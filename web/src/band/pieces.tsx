@@ -31,7 +31,7 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
     }
     // Mixed by hand: a group of its own opacity is painted twice, and a hand waits for it.
     const shade = colours[colour] ?? '#fcf9f1';
-    const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade);
+    const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet);
     for (const shift of shifts) {
       drawn.push(
         <path
@@ -51,7 +51,7 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
 type Row = [number, number, number, number, number, number];
 
 /** A piece in its colour, a string as thick as it is, a line on a piece fine, a line to follow in chalk's place. */
-function look(shape: Layout['shapes'][number], colour: string) {
+function look(shape: Layout['shapes'][number], colour: string, quiet: boolean) {
   if (shape.role === 'piece' && shape.closed) {
     return {
       fill: colour,
@@ -66,8 +66,8 @@ function look(shape: Layout['shapes'][number], colour: string) {
   const detail = shape.role === 'detail';
   return {
     fill: 'none',
-    stroke: detail ? deepened(colour) : 'var(--color-ink)',
-    strokeWidth: detail ? 0.8 : 1.6,
+    stroke: detail ? deepened(colour) : quiet ? 'var(--color-chalk)' : 'var(--color-ink)',
+    strokeWidth: detail ? 0.8 : 1.4,
     vectorEffect: 'non-scaling-stroke' as const,
   };
 }

@@ -105,6 +105,17 @@ function Numbers({ worn }: { worn: Worn }) {
   );
 }
 
+const PASTES: Record<Making['used'][number]['paste'], string> = {
+  fondant: 'Fondant',
+  half: 'Half-and-half',
+  gum: 'Gum paste',
+  modelling: 'Modelling paste',
+  chocolate: 'Chocolate',
+  buttercream: 'Buttercream',
+  royal: 'Royal icing',
+  pearl: 'Sugar pearls',
+};
+
 interface MadeProps {
   making: Making;
   colours: readonly string[];
@@ -143,6 +154,42 @@ const HowMade = memo(function HowMade({ making, colours, palette }: MadeProps) {
                 </td>
                 <td className="py-1 text-right font-semibold whitespace-nowrap">
                   {c.count} + {c.spare}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ) : null}
+      {making.used.length > 0 ? (
+        <table className="mb-3 w-full text-[0.97rem]">
+          <thead>
+            <tr className="text-left text-[0.92rem] text-soft">
+              <th className="font-normal">it takes</th>
+              <th className="text-right font-normal">net</th>
+            </tr>
+          </thead>
+          <tbody>
+            {making.used.map((u) => (
+              <tr
+                key={`${u.paste}.${u.colour}.${u.thickness}`}
+                className="border-t border-dotted border-ink/30"
+              >
+                <td className="py-1">
+                  {PASTES[u.paste]}
+                  <span className="block text-[0.92rem] text-soft">
+                    {[
+                      name(u.colour),
+                      u.thickness > 0
+                        ? `${quantity({ kind: 'length', value: u.thickness }, unit)} thick`
+                        : '',
+                      u.length > 0 ? `${quantity({ kind: 'length', value: u.length }, unit)} long` : '',
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </span>
+                </td>
+                <td className="py-1 text-right font-semibold whitespace-nowrap">
+                  {quantity({ kind: 'mass', value: u.grams }, unit)}
                 </td>
               </tr>
             ))}

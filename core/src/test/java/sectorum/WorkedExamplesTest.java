@@ -232,7 +232,7 @@ class WorkedExamplesTest {
                 "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | each long            | 37.5",
                 "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Weavers together     | 5850",
                 "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Stakes together      | 2496",
-                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Extruder loads       | 4",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Extruder loads, weavers | 4",
                 "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | Take-up           | 0.18101",
                 "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | Slope of the strands | 0.560984",
                 "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | ropes             | 74",

@@ -29,6 +29,7 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.side.Reading;
+import sectorum.workup.TierWorkup;
 import sectorum.workup.Workup;
 
 /** What an edit waits for. */
@@ -75,6 +76,27 @@ public class CoreBenchmark {
     @Benchmark
     public Workup fourTiersInSwags() {
         return Workup.of(fourTiers, BENCH);
+    }
+
+    /** 500 stakes and 80 rows: 20,000 weavers. */
+    private final Tier fineWeave = new Tier(
+            "fine",
+            "Fine",
+            new OutlineSpec("round", new Values(Map.of("diameter", 480.0))),
+            200,
+            null,
+            false,
+            List.of(),
+            List.of(),
+            null,
+            List.of(),
+            List.of(DivisionSpec.of("marks", 500, null, Front.SECTION, Preference.ANY, List.of())),
+            List.of(Dressing.fresh("weave", "weave", "marks")
+                    .with(new Values(Map.of("each", 1, "stake", 1.0, "weaver", 2.5)))));
+
+    @Benchmark
+    public TierWorkup twentyThousandPieces() {
+        return Workup.tier(fineWeave, BENCH);
     }
 
     @Benchmark

@@ -154,9 +154,10 @@ final class BasketWeave implements Technique {
                 .figure("Stakes together", Quantity.length(totals[0]))
                 .figure("Left at the top", Quantity.length(zone.height() - rows * set.weaver()));
         handles(work, set, place);
-        double grams = consume(work, set, totals, place);
+        double[] grams = consume(work, set, totals, place);
         if (set.made() == Made.EXTRUDED) {
-            work.figure("Extruder loads", Quantity.count((long) Rounding.ceil(grams / BARREL_G)));
+            work.figure("Extruder loads, weavers", Quantity.count((long) Rounding.ceil(grams[1] / BARREL_G)))
+                    .figure("Extruder loads, stakes", Quantity.count((long) Rounding.ceil(grams[0] / BARREL_G)));
         }
         double minutes = Rate.WEAVE_PIECE.minutes((double) pieces * set.weavers());
         judge(work, set, place, narrow, minutes, rows);
@@ -255,12 +256,12 @@ final class BasketWeave implements Technique {
                 high - in);
     }
 
-    private static double consume(Work work, Settings set, double[] totals, Place place) {
+    private static double[] consume(Work work, Settings set, double[] totals, Place place) {
         double stakeGrams = set.made().paste.sheet(totals[0] * set.stake() / set.stakes(), set.thick());
         double weaverGrams = set.made().paste.sheet(totals[1] * set.weaver() / set.weavers(), set.thick());
         work.used(set.made().paste, 0, 0, stakeGrams, totals[0])
                 .used(set.made().paste, place.colours() > 1 ? 1 : 0, 0, weaverGrams, totals[1]);
-        return weaverGrams;
+        return new double[] {stakeGrams, weaverGrams};
     }
 
     private static void handles(Work work, Settings set, Place place) {

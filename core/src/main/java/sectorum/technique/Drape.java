@@ -11,7 +11,6 @@ import sectorum.bench.Rate;
 import sectorum.bench.Spare;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
-import sectorum.drawing.Ink;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
@@ -40,7 +39,7 @@ final class Drape implements Technique {
     private static final Field FOLD = Choices.field("fold", "Strip is", Strip.Fold.values(), f -> f.words);
     private static final Field ENDS = Choices.field("ends", "Ends", Strip.Ends.values(), e -> e.words);
     private static final Field WEATHER = Choices.field("weather", "Weather", Strip.Weather.values(), w -> w.words);
-    private static final Field STIFF = Choices.field("stiff", "Paste is", Stiff.values(), s -> s.words);
+    private static final Field STIFF = Choices.field("stiff", "Paste is", Strip.Stiff.values(), s -> s.words);
     private static final Field PASTE = Paste.field("Cut from", Paste.HALF, Paste.FONDANT, Paste.GUM);
 
     /** What a decorator decides, lengths in mm. */
@@ -79,17 +78,6 @@ final class Drape implements Technique {
         /** Trimmed upright, strips keep their width at the ends and stand above the marks' line. */
         double above() {
             return ends == Strip.Ends.UPRIGHT ? shows() : 0;
-        }
-    }
-
-    private enum Stiff {
-        NO("as it is"),
-        YES("stiffened with CMC");
-
-        final String words;
-
-        Stiff(String words) {
-            this.words = words;
         }
     }
 
@@ -169,7 +157,7 @@ final class Drape implements Technique {
                 f.get(5).number(values),
                 Choices.of(Strip.Ends.values(), f.get(6).choice(values)),
                 Choices.of(Strip.Weather.values(), f.get(7).choice(values)),
-                Choices.of(Stiff.values(), f.get(8).choice(values)) == Stiff.YES,
+                Choices.of(Strip.Stiff.values(), f.get(8).choice(values)) == Strip.Stiff.YES,
                 f.get(10).number(values),
                 Paste.of(f.get(11).choice(values)));
     }
@@ -196,7 +184,7 @@ final class Drape implements Technique {
             for (int i = 0; i < strips.size(); i++) {
                 Hanging curve = strips.get(i).curves().get(kind);
                 int index = kind * set.strips() + i;
-                work.draw(() -> strip(set, curve, index));
+                work.draw(() -> Strip.card(curve, cut(set, curve), set.width(), set.fold(), set.foldTo(), index));
             }
         }
         SwagLine.scallops(work, lowest);
@@ -389,26 +377,5 @@ final class Drape implements Technique {
                     null,
                     Cautions.BLADE);
         }
-    }
-
-    /** The strip before it is folded: where its top edge lands, and what its ends lose. */
-    private static sectorum.drawing.Drawing strip(Settings set, Hanging curve, int index) {
-        double cut = cut(set, curve);
-        double w = set.width();
-        Card card = Card.of(Flat.rectangle(0, 0, cut, w), true).line(Ink.Pen.GUIDE, cut / 2, 0, cut / 2, w);
-        if (set.fold() == Strip.Fold.FOLDED) {
-            double fold = w * (1 - set.foldTo() / 2);
-            card.line(Ink.Pen.MARK, 0, fold, cut, fold)
-                    .words(cut / 4, fold + 1, Phrase.of("fold down here"))
-                    .line(Ink.Pen.GUIDE, 0, w * (1 - set.foldTo()), cut, w * (1 - set.foldTo()));
-        }
-        return card.made(
-                Choices.numbered("drape-strip", index),
-                Phrase.of(
-                        "Drape strip {} × {}, shows {}, drop {}",
-                        Quantity.length(cut),
-                        Quantity.length(w),
-                        Quantity.length(set.shows()),
-                        Quantity.length(curve.drop())));
     }
 }

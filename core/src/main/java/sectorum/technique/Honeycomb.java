@@ -148,6 +148,9 @@ final class Honeycomb implements Technique {
                 .figure("Left above and below", Quantity.length((zone.height() - block) / 2));
         handles(work, set, place, lowest, least);
         judge(work, set, place, rows, least);
+        if (cut && rows > 0) {
+            Cycle.judge(work, division.count(), place);
+        }
         make(work, set, cells, least, widths, byColour, inset);
         if (rows > 0) {
             work.draw(() -> Card.of(cell(w, least), true)

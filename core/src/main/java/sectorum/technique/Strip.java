@@ -1,6 +1,10 @@
 package sectorum.technique;
 
 import sectorum.curve.Hanging;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Ink;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
 
 /** The arithmetic of one drape strip (handbook 3A). Lengths in mm. */
 final class Strip {
@@ -69,5 +73,36 @@ final class Strip {
             end = Math.max(END_MM, shows * Math.tan(Math.min(curve.endSlope(), Math.toRadians(80))));
         }
         return (curve.length() + 2 * end) / (1 + weather.stretch);
+    }
+
+    /** What is kneaded in. */
+    enum Stiff {
+        NO("as it is"),
+        YES("stiffened with CMC");
+
+        final String words;
+
+        Stiff(String words) {
+            this.words = words;
+        }
+    }
+
+    /** The strip before it is folded: where its top edge lands, and its middle. */
+    static Drawing card(Hanging curve, double cut, double width, Fold fold, double foldTo, int index) {
+        Card card = Card.of(Flat.rectangle(0, 0, cut, width), true).line(Ink.Pen.GUIDE, cut / 2, 0, cut / 2, width);
+        if (fold == Fold.FOLDED) {
+            double crease = width * (1 - foldTo / 2);
+            card.line(Ink.Pen.MARK, 0, crease, cut, crease)
+                    .words(cut / 4, crease + 1, Phrase.of("fold down here"))
+                    .line(Ink.Pen.GUIDE, 0, width * (1 - foldTo), cut, width * (1 - foldTo));
+        }
+        return card.made(
+                Choices.numbered("drape-strip", index),
+                Phrase.of(
+                        "Drape strip {} × {}, shows {}, drop {}",
+                        Quantity.length(cut),
+                        Quantity.length(width),
+                        Quantity.length(shows(width, fold, foldTo)),
+                        Quantity.length(curve.drop())));
     }
 }

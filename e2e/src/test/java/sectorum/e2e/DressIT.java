@@ -220,6 +220,50 @@ class DressIT extends Bench {
         accessible();
     }
 
+    @Test
+    void gridsAndWeavesAreRefusedWithTheReasonWhereTheyDoNotClose() {
+        taped("Woven");
+        addCourse("Basket weave");
+        browser.type("Stakes in a section", "1");
+        browser.read("5 does not close: every second stake is covered in each row");
+        browser.see(By.cssSelector("[data-rule='divide.demand'] button")).click();
+        browser.until(d ->
+                d.findElements(By.cssSelector("[data-rule='divide.demand']")).isEmpty() ? Boolean.TRUE : null);
+        browser.see(row("Stakes", "4"));
+        browser.type("Stakes in a section", "8");
+        browser.read("of hands.");
+        browser.see(By.cssSelector("[data-rule='weave.slow'] button")).click();
+        browser.gone("of hands.");
+        addCourse("Squares");
+        browser.press("chequers");
+        browser.read("Squares of colour 1");
+        addCourse("Diamond quilting");
+        browser.press("by their angle");
+        browser.type("Angle", "30");
+        browser.says("Angle", "30°");
+        browser.type("Angle", "steep");
+        browser.read("is in degrees");
+        browser.see(Browser.field("Angle")).sendKeys(Keys.ESCAPE);
+        browser.read("half rows go into");
+        browser.see(By.cssSelector("[data-rule='quilt.cut-diamonds'] button")).click();
+        browser.gone("half rows go into");
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    @Test
+    void thousandsOfPiecesAreDrawnOnACanvas() {
+        taped("Fine");
+        addCourse("Dots");
+        browser.press("strewn like a swatch");
+        browser.type("Dots of", "2 mm");
+        browser.type("Dots counted in it", "90");
+        browser.until(
+                d -> d.findElements(By.cssSelector("foreignObject canvas")).isEmpty() ? null : Boolean.TRUE);
+        browser.type("Dots counted in it", "9");
+        browser.until(
+                d -> d.findElements(By.cssSelector("foreignObject canvas")).isEmpty() ? Boolean.TRUE : null);
+    }
+
     private void accessible() {
         assertThat(new AxeBuilder()
                         .analyze(browser.driver()).getViolations().stream()
