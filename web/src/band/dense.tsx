@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Worn } from '../api/client';
-import { course, drawFlat, paler } from './draw';
+import { course, drawFlat, paler } from './brush';
 import { ROW } from './projection';
 
 /** More pieces than this and every one of them as a drawing of its own would be felt under the hand. */

@@ -1,78 +1,17 @@
-import type { TierWorkup, Worn } from '../api/client';
+import type { TierWorkup } from '../api/client';
+import { Brush, type Course, coarse, INKS, points } from './brush';
 import {
   type Body,
   type Eye,
-  type Fine,
   facing,
-  fine,
   narrowing,
-  Points,
   project,
   ROW,
   type Run,
   type View,
   Walker,
 } from './projection';
-
-/** Colours of the house, for a canvas that knows no style sheet. */
-export const INKS = {
-  sheet: '#fcf9f1',
-  paper: '#f3ecdd',
-  edge: '#d9cfb9',
-  ink: '#1c2a36',
-  chalk: '#7c9aad',
-  pin: '#bd3a26',
-  soft: '#4f5d67',
-};
-
-/** A dressing ready to be drawn often: its outlines made fine once. */
-export interface Course {
-  placements: readonly number[];
-  shapes: Fine[];
-  colours: readonly string[];
-}
-
-const made = new WeakMap<Worn['layout'], { key: string; course: Course }>();
-
-/** Made once for a layout and its colours: most edits leave most courses as they are. */
-export function course({ layout }: Worn, colours: readonly string[]): Course {
-  const key = colours.join();
-  const known = made.get(layout);
-  if (known?.key === key) {
-    return known.course;
-  }
-  const fresh = { placements: layout.placements, shapes: layout.shapes.map(fine), colours };
-  made.set(layout, { key, course: fresh });
-  return fresh;
-}
-
-function mixed(colour: string, to: string, share: number): string {
-  const part = (of: string, at: number) => Number.parseInt(of.slice(at, at + 2), 16);
-  const mix = (at: number) =>
-    Math.round(part(colour, at) + (part(to, at) - part(colour, at)) * share)
-      .toString(16)
-      .padStart(2, '0');
-  return `#${mix(1)}${mix(3)}${mix(5)}`;
-}
-
-/** A colour as it looks on a course that is not the chosen one. */
-export function paler(colour: string): string {
-  return /^#[0-9a-f]{6}$/i.test(colour) ? mixed(colour, INKS.sheet, 0.32) : colour;
-}
-
-/** Darker than this share of white, and ink would not be seen on it. */
-const DARK = 0.32;
-
-/** A line on a piece: its own colour, deepened, or on a dark one lightened. */
-export function deepened(colour: string, by = 0.42): string {
-  if (!/^#[0-9a-f]{6}$/i.test(colour)) {
-    return INKS.ink;
-  }
-  const part = (of: string, at: number) => Number.parseInt(of.slice(at, at + 2), 16);
-  const light = (0.299 * part(colour, 1) + 0.587 * part(colour, 3) + 0.114 * part(colour, 5)) / 255;
-  const [to, share] = light < DARK ? [INKS.sheet, by * 0.8] : [INKS.ink, by];
-  return mixed(colour, to, share);
-}
+import { hang, isWallpaper } from './wallpaper';
 
 export interface Pose {
   cx: number;
@@ -190,7 +129,11 @@ function drawRun(
     ctx.fill();
   }
   for (const each of courses) {
-    drawCourse(ctx, b, run, each, eye);
+    if (isWallpaper(each)) {
+      hang(ctx, b, run, each, eye);
+    } else {
+      drawCourse(ctx, b, run, each, eye);
+    }
   }
   shade(ctx, b, run, toPx);
   wall(ctx, b, run, 0, b.high, toPx);
@@ -198,12 +141,6 @@ function drawRun(
   ctx.lineWidth = looks.chosen ? 2 : 1.1;
   ctx.stroke();
 }
-
-/** Smaller than this, px, and pieces of one colour are drawn at one stroke: what lies over what cannot be seen. */
-const TINY_PX = 9;
-/** Smaller than this, px, and a rim would be all there is of a piece. */
-const RIM_PX = 3.5;
-const points = new Points();
 
 function drawCourse(
   ctx: CanvasRenderingContext2D,
@@ -213,125 +150,24 @@ function drawCourse(
   eye: Eye,
 ): void {
   const walk = new Walker(b, run);
-  let open = -1;
-  let openColour = -1;
-  const close = () => {
-    if (open >= 0) {
-      ink(ctx, shapes[open]!, colours[openColour] ?? INKS.sheet, eye.k);
-      open = -1;
-    }
-  };
+  const brush = new Brush(ctx, shapes, colours, eye.k);
   for (let at = 0; at < placements.length; at += ROW) {
     const index = placements[at]!;
-    const colour = placements[at + 5]!;
     const shape = shapes[index]!;
-    const px = shape.right * eye.k;
-    const every = shape.closed ? Math.max(1, Math.floor(shape.xz.length / 2 / Math.max(7, px * 2.5))) : 1;
+    const s = placements[at + 1]!;
     for (let round = -1; round <= 1; round++) {
-      project(b, run, shape, placements, at, walk, eye, points, round * b.around, every);
-      if (points.n === 0) {
+      // Most of many pieces are behind: asked here, before anything is called.
+      const here = s + round * b.around;
+      if (here + 2 * shape.right < run.from || here + 2 * shape.left > run.to) {
         continue;
       }
-      if (open !== index || openColour !== colour) {
-        close();
-        ctx.beginPath();
-      }
-      trace(ctx, shape);
-      open = index;
-      openColour = colour;
-      if (px > TINY_PX) {
-        close();
+      project(b, run, shape, placements, at, walk, eye, points, round * b.around, coarse(shape, eye.k));
+      if (points.n > 0) {
+        brush.draw(index, placements[at + 5]!);
       }
     }
   }
-  close();
-}
-
-/** A course on the flat band; whatever crosses the seam is drawn at both ends. */
-export function drawFlat(
-  ctx: CanvasRenderingContext2D,
-  { placements, shapes, colours }: Course,
-  at: { left: number; foot: number; k: number; around: number },
-): void {
-  const { left, foot, k, around } = at;
-  let open = -1;
-  let openColour = -1;
-  const close = () => {
-    if (open >= 0) {
-      ink(ctx, shapes[open]!, colours[openColour] ?? INKS.sheet, k);
-      open = -1;
-    }
-  };
-  for (let row = 0; row < placements.length; row += ROW) {
-    const index = placements[row]!;
-    const shape = shapes[index]!;
-    const s = placements[row + 1]!;
-    const z = placements[row + 2]!;
-    const size = placements[row + 4]!;
-    const cos = Math.cos(placements[row + 3]!) * size;
-    const sin = Math.sin(placements[row + 3]!) * size;
-    const colour = placements[row + 5]!;
-    for (const shift of [0, -around, around]) {
-      if (shift !== 0 && (s + shift + shape.right * size < 0 || s + shift + shape.left * size > around)) {
-        continue;
-      }
-      if (open !== index || openColour !== colour) {
-        close();
-        ctx.beginPath();
-      }
-      points.start(shape.xz.length / 2);
-      for (let i = 0; i < shape.xz.length; i += 2) {
-        const x = s + shift + shape.xz[i]! * cos - shape.xz[i + 1]! * sin;
-        points.add(left + x * k, foot - (z + shape.xz[i]! * sin + shape.xz[i + 1]! * cos) * k, 0);
-      }
-      trace(ctx, shape);
-      open = index;
-      openColour = colour;
-      if (shape.right * k > TINY_PX) {
-        close();
-      }
-    }
-  }
-  close();
-}
-
-/** A line that is not filled breaks off at the limb instead of running along it. */
-function trace(ctx: CanvasRenderingContext2D, shape: Fine): void {
-  const { xy, held, n } = points;
-  const filled = shape.role === 'piece' && shape.closed;
-  ctx.moveTo(xy[0]!, xy[1]!);
-  for (let i = 1; i < n; i++) {
-    if (!filled && held[i] !== 0 && held[i - 1] === held[i]) {
-      ctx.moveTo(xy[2 * i]!, xy[2 * i + 1]!);
-    } else {
-      ctx.lineTo(xy[2 * i]!, xy[2 * i + 1]!);
-    }
-  }
-  if (filled) {
-    ctx.closePath();
-  }
-}
-
-function ink(ctx: CanvasRenderingContext2D, shape: Fine, colour: string, k: number): void {
-  if (shape.role === 'piece' && shape.closed) {
-    ctx.fillStyle = colour;
-    ctx.fill();
-    if (shape.right * k > RIM_PX / 2) {
-      ctx.strokeStyle = deepened(colour);
-      ctx.lineWidth = 0.7;
-      ctx.stroke();
-    }
-    return;
-  }
-  if (shape.wide > 0) {
-    ctx.strokeStyle = colour;
-    ctx.lineWidth = Math.max(1.2, shape.wide * k);
-    ctx.lineCap = 'round';
-  } else {
-    ctx.strokeStyle = shape.role === 'detail' ? deepened(colour) : INKS.chalk;
-    ctx.lineWidth = shape.role === 'detail' ? 0.7 : 1.2;
-  }
-  ctx.stroke();
+  brush.done();
 }
 
 /** A little shade where the side turns away: round looks round, and a corner is seen. */

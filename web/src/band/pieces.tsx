@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Layout } from '../api/client';
-import { deepened, paler } from './draw';
+import { deepened, paler } from './brush';
 import { path } from './geometry';
 import { ROW } from './projection';
 

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
-import { course, drawFront, drawTier, fitted } from './draw';
+import { course } from './brush';
+import { drawFront, drawTier, fitted } from './draw';
 import { rolled } from './projection';
 import { reducedMotion } from './size';
 import { USUAL } from './turning-view';

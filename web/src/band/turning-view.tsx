@@ -1,7 +1,8 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
 import { Button } from '../ui/button';
-import { course, drawBoard, drawFront, drawTier, fitted } from './draw';
+import { course } from './brush';
+import { drawBoard, drawFront, drawTier, fitted } from './draw';
 import { turned, type View } from './projection';
 import { reducedMotion } from './size';
 

@@ -18,7 +18,6 @@ import sectorum.finding.Rule;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
-import sectorum.measure.Refused;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.side.Side;
@@ -307,7 +306,7 @@ final class BasketWeave implements Technique {
                 double weaver = set.weaver() * coarser;
                 double then = Rate.WEAVE_PIECE.minutes(
                         Rounding.floor(place.zone().height() / weaver) * n * each / 2 * set.weavers());
-                if (closes(n, place.division()) && weaver <= 100 && then <= SLOW_MINUTES) {
+                if (Cycle.closes(n, place.division()) && weaver <= 100 && then <= SLOW_MINUTES) {
                     mends.add(new Mend(
                             Phrase.of(
                                     "{} stakes and weavers of {} save {}",
@@ -333,15 +332,6 @@ final class BasketWeave implements Technique {
                             Quantity.count(rows),
                             Quantity.minutes(minutes)),
                     mends);
-        }
-    }
-
-    private static boolean closes(int n, Division division) {
-        try {
-            Division.of(division.outline(), n, division.front());
-            return true;
-        } catch (Refused refused) {
-            return false;
         }
     }
 

@@ -93,7 +93,8 @@ final class Cycle {
         return mends;
     }
 
-    private static boolean closes(int n, Division division) {
+    /** Whether a count closes on this outline. */
+    static boolean closes(int n, Division division) {
         try {
             Division.of(division.outline(), n, division.front());
             return true;

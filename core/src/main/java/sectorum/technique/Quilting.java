@@ -18,7 +18,6 @@ import sectorum.finding.Rule;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
-import sectorum.measure.Refused;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.side.Side;
@@ -255,7 +254,7 @@ final class Quilting implements Technique {
             for (int m = 1; m <= 2 * rows + 2; m++) {
                 double angle = whole(high, p / n, m);
                 double rank = Math.abs(p / n - w) / w + Math.abs(angle - Math.PI / 4) / (Math.PI / 4);
-                if (closes(n, place.division())) {
+                if (Cycle.closes(n, place.division())) {
                     fitting.add(new Fitting(n, m, angle, rank));
                 }
             }
@@ -281,15 +280,6 @@ final class Quilting implements Technique {
                         Quantity.plain(Rounding.halfUp(rows, 0.01)),
                         Quantity.length(high)),
                 mends);
-    }
-
-    private static boolean closes(int n, Division division) {
-        try {
-            Division.of(division.outline(), n, division.front());
-            return true;
-        } catch (Refused refused) {
-            return false;
-        }
     }
 
     private static void make(Work work, int n, Settings set, double length, int pearls, double angle) {

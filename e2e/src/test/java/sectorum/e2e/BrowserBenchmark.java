@@ -2,8 +2,13 @@ package sectorum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.time.Duration;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 
@@ -12,6 +17,8 @@ import org.openqa.selenium.By;
  * Run by {@code scripts/bench-browser}, never as a test: figures belong in docs/benchmarks.md.
  */
 class BrowserBenchmark extends Bench {
+    private static final Path FIGURES = Path.of("target", "browser-benchmark.txt");
+
     private static final String EDITS = """
             const done = arguments[0], times = [];
             const step = (i) => {
@@ -53,7 +60,8 @@ class BrowserBenchmark extends Bench {
             """;
 
     @Test
-    void editsAndTurning() {
+    void editsAndTurning() throws IOException {
+        Files.deleteIfExists(FIGURES);
         browser.driver().manage().timeouts().scriptTimeout(Duration.ofMinutes(2));
         browser.open("/");
         browser.see(By.partialLinkText("Observatory gala")).click();
@@ -74,18 +82,20 @@ class BrowserBenchmark extends Bench {
         print("frame while the stack turns, ms", FRAMES);
     }
 
-    private void print(String what, String script) {
+    private void print(String what, String script) throws IOException {
         List<Double> sorted = ((List<?>) browser.driver().executeAsyncScript(script))
                 .stream().map(n -> ((Number) n).doubleValue()).sorted().toList();
         assertThat(sorted).isNotEmpty();
-        System.out.printf(
-                "%n%s: median %.1f, 95th %.1f, longest %.1f, over 20: %d of %d%n",
+        String line = String.format(
+                Locale.ROOT,
+                "%s: median %.1f, 95th %.1f, longest %.1f, over 20: %d of %d%n",
                 what,
                 at(sorted, 0.5),
                 at(sorted, 0.95),
                 sorted.get(sorted.size() - 1),
                 sorted.stream().filter(t -> t > 20).count(),
                 sorted.size());
+        Files.writeString(FIGURES, line, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
     }
 
     private static double at(List<Double> sorted, double share) {

@@ -1,0 +1,214 @@
+import type { Worn } from '../api/client';
+import { type Fine, fine, Points, ROW } from './projection';
+
+/** Colours of the house, for a canvas that knows no style sheet. */
+export const INKS = {
+  sheet: '#fcf9f1',
+  paper: '#f3ecdd',
+  edge: '#d9cfb9',
+  ink: '#1c2a36',
+  chalk: '#7c9aad',
+  pin: '#bd3a26',
+  soft: '#4f5d67',
+};
+
+/** A dressing ready to be drawn often: its outlines made fine once. */
+export interface Course {
+  placements: readonly number[];
+  shapes: Fine[];
+  colours: readonly string[];
+}
+
+const made = new WeakMap<Worn['layout'], { key: string; course: Course }>();
+
+/** Made once for a layout and its colours: most edits leave most courses as they are. */
+export function course({ layout }: Worn, colours: readonly string[]): Course {
+  const key = colours.join();
+  const known = made.get(layout);
+  if (known?.key === key) {
+    return known.course;
+  }
+  const fresh = { placements: layout.placements, shapes: layout.shapes.map(fine), colours };
+  made.set(layout, { key, course: fresh });
+  return fresh;
+}
+
+function mixed(colour: string, to: string, share: number): string {
+  const part = (of: string, at: number) => Number.parseInt(of.slice(at, at + 2), 16);
+  const mix = (at: number) =>
+    Math.round(part(colour, at) + (part(to, at) - part(colour, at)) * share)
+      .toString(16)
+      .padStart(2, '0');
+  return `#${mix(1)}${mix(3)}${mix(5)}`;
+}
+
+/** A colour as it looks on a course that is not the chosen one. */
+export function paler(colour: string): string {
+  return /^#[0-9a-f]{6}$/i.test(colour) ? mixed(colour, INKS.sheet, 0.32) : colour;
+}
+
+/** Darker than this share of white, and ink would not be seen on it. */
+const DARK = 0.32;
+
+/** A line on a piece: its own colour, deepened, or on a dark one lightened. */
+export function deepened(colour: string, by = 0.42): string {
+  if (!/^#[0-9a-f]{6}$/i.test(colour)) {
+    return INKS.ink;
+  }
+  const part = (of: string, at: number) => Number.parseInt(of.slice(at, at + 2), 16);
+  const light = (0.299 * part(colour, 1) + 0.587 * part(colour, 3) + 0.114 * part(colour, 5)) / 255;
+  const [to, share] = light < DARK ? [INKS.sheet, by * 0.8] : [INKS.ink, by];
+  return mixed(colour, to, share);
+}
+
+/** Smaller than this, px, and pieces of one colour are drawn at one stroke: what lies over what cannot be seen. */
+const TINY_PX = 9;
+/** More pieces than this in one path, and painting it takes longer than painting them apart. */
+const BATCH = 60;
+/** Reaching no farther than this from its middle, px, a piece is a speck: its box is all that can be seen of it. */
+const SPECK_PX = 2.4;
+/** Smaller than this, px, and a rim would be all there is of a piece. */
+const RIM_PX = 3.5;
+/** Points of the piece at hand, used again for the next. */
+export const points = new Points();
+
+/** Gathers pieces of one shape and colour into paths, and draws specks as what they look like. */
+export class Brush {
+  private open = -1;
+  private colour = -1;
+  private many = 0;
+
+  constructor(
+    private readonly ctx: CanvasRenderingContext2D,
+    private readonly shapes: readonly Fine[],
+    private readonly colours: readonly string[],
+    private readonly k: number,
+  ) {}
+
+  /** Draws what stands in the points as this shape. */
+  draw(index: number, colour: number): void {
+    const shape = this.shapes[index]!;
+    const px = shape.right * this.k;
+    if (shape.closed && shape.role === 'piece' && px < SPECK_PX) {
+      this.done();
+      this.speck(this.colours[colour] ?? INKS.sheet);
+      return;
+    }
+    if (this.open !== index || this.colour !== colour || this.many >= BATCH) {
+      this.done();
+      this.ctx.beginPath();
+    }
+    trace(this.ctx, shape);
+    this.open = index;
+    this.colour = colour;
+    this.many++;
+    if (px > TINY_PX) {
+      this.done();
+    }
+  }
+
+  done(): void {
+    if (this.open >= 0) {
+      ink(this.ctx, this.shapes[this.open]!, this.colours[this.colour] ?? INKS.sheet, this.k);
+      this.open = -1;
+      this.many = 0;
+    }
+  }
+
+  private speck(colour: string): void {
+    const { xy, n } = points;
+    let left = xy[0]!;
+    let right = left;
+    let top = xy[1]!;
+    let foot = top;
+    for (let i = 1; i < n; i++) {
+      left = Math.min(left, xy[2 * i]!);
+      right = Math.max(right, xy[2 * i]!);
+      top = Math.min(top, xy[2 * i + 1]!);
+      foot = Math.max(foot, xy[2 * i + 1]!);
+    }
+    if (this.ctx.fillStyle !== colour) {
+      this.ctx.fillStyle = colour;
+    }
+    this.ctx.fillRect(left, top, right - left, foot - top);
+  }
+}
+
+/** Every so-manyth point of an outline is enough at this scale. */
+export function coarse(shape: Fine, k: number): number {
+  const px = shape.right * k;
+  const enough = px < SPECK_PX ? 4 : Math.max(7, px * 2.5);
+  return shape.closed ? Math.max(1, Math.floor(shape.xz.length / 2 / enough)) : 1;
+}
+
+/** A course on the flat band; whatever crosses the seam is drawn at both ends. */
+export function drawFlat(
+  ctx: CanvasRenderingContext2D,
+  { placements, shapes, colours }: Course,
+  at: { left: number; foot: number; k: number; around: number },
+): void {
+  const { left, foot, k, around } = at;
+  const brush = new Brush(ctx, shapes, colours, k);
+  for (let row = 0; row < placements.length; row += ROW) {
+    const index = placements[row]!;
+    const shape = shapes[index]!;
+    const s = placements[row + 1]!;
+    const z = placements[row + 2]!;
+    const size = placements[row + 4]!;
+    const cos = Math.cos(placements[row + 3]!) * size;
+    const sin = Math.sin(placements[row + 3]!) * size;
+    const colour = placements[row + 5]!;
+    for (const shift of [0, -around, around]) {
+      if (shift !== 0 && (s + shift + shape.right * size < 0 || s + shift + shape.left * size > around)) {
+        continue;
+      }
+      points.start(shape.xz.length / 2);
+      const every = coarse(shape, k);
+      for (let i = 0; i < shape.xz.length; i += 2 * every) {
+        const x = s + shift + shape.xz[i]! * cos - shape.xz[i + 1]! * sin;
+        points.add(left + x * k, foot - (z + shape.xz[i]! * sin + shape.xz[i + 1]! * cos) * k, 0);
+      }
+      brush.draw(index, colour);
+    }
+  }
+  brush.done();
+}
+
+/** A line that is not filled breaks off at the limb instead of running along it. */
+function trace(ctx: CanvasRenderingContext2D, shape: Fine): void {
+  const { xy, held, n } = points;
+  const filled = shape.role === 'piece' && shape.closed;
+  ctx.moveTo(xy[0]!, xy[1]!);
+  for (let i = 1; i < n; i++) {
+    if (!filled && held[i] !== 0 && held[i - 1] === held[i]) {
+      ctx.moveTo(xy[2 * i]!, xy[2 * i + 1]!);
+    } else {
+      ctx.lineTo(xy[2 * i]!, xy[2 * i + 1]!);
+    }
+  }
+  if (filled) {
+    ctx.closePath();
+  }
+}
+
+function ink(ctx: CanvasRenderingContext2D, shape: Fine, colour: string, k: number): void {
+  if (shape.role === 'piece' && shape.closed) {
+    ctx.fillStyle = colour;
+    ctx.fill();
+    if (shape.right * k > RIM_PX / 2) {
+      ctx.strokeStyle = deepened(colour);
+      ctx.lineWidth = 0.7;
+      ctx.stroke();
+    }
+    return;
+  }
+  if (shape.wide > 0) {
+    ctx.strokeStyle = colour;
+    ctx.lineWidth = Math.max(1.2, shape.wide * k);
+    ctx.lineCap = 'round';
+  } else {
+    ctx.strokeStyle = shape.role === 'detail' ? deepened(colour) : INKS.chalk;
+    ctx.lineWidth = shape.role === 'detail' ? 0.7 : 1.2;
+  }
+  ctx.stroke();
+}
