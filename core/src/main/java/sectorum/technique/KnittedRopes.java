@@ -33,7 +33,29 @@ final class KnittedRopes implements Technique {
             "ropes.pitch", Level.LOOK, "To close on an even count the pitch is off its wish by more than 3 %.");
     private static final Rule PANEL = new Rule("ropes.panel", Level.LOOK, "A panel is narrower than two ropes.");
 
-    private record Settings(double strand, double lay, double pitch, double panel, double trim) {}
+    private static final Rule INSET =
+            new Rule("ropes.inset", Level.STOP, "The inset shape with its border is higher than the zone.");
+    private static final Field SHAPE = Choices.field("inset", "Inset in front", Inset.values(), i -> i.words);
+    /** What stays of the sheet above and below an inset, mm: less tears as it is cut. */
+    private static final double RIM_MM = 5;
+
+    /** A shape let into the middle of the front. */
+    private enum Inset {
+        NONE("none", 0),
+        ROUND("a round", 48),
+        HEXAGON("a hexagon", 6);
+
+        final String words;
+        final int corners;
+
+        Inset(String words, int corners) {
+            this.words = words;
+            this.corners = corners;
+        }
+    }
+
+    private record Settings(
+            double strand, double lay, double pitch, double panel, double trim, Inset inset, double across) {}
 
     /** √(1+(πδ/λ)²) − 1: how much longer a strand is than its rope. */
     static double takeUp(double strand, double lay) {
@@ -57,12 +79,12 @@ final class KnittedRopes implements Technique {
 
     @Override
     public List<Rule> rules() {
-        return List.of(TIGHT, PITCH, PANEL);
+        return List.of(TIGHT, PITCH, PANEL, INSET);
     }
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("strand", "lay", "pitch", "panel", "trim");
+        return Set.of("strand", "lay", "pitch", "panel", "trim", "inset", "across");
     }
 
     @Override
@@ -80,7 +102,15 @@ final class KnittedRopes implements Technique {
                 Field.length("lay", "One twist every", 1, 200, 5 * of, "Along the rope."),
                 Field.length("pitch", "Ropes every", 1, 60, closes, "A little less than two strands, as they nestle."),
                 Field.length("panel", "Panels wide", 5, 400, 80, "As wide as can be turned over in one go."),
-                Field.length("trim", "Longer for trimming", 0, 60, 10, "Above the tier's edge."));
+                Field.length("trim", "Longer for trimming", 0, 60, 10, "Above the tier's edge."),
+                SHAPE,
+                Field.length(
+                        "across",
+                        "Inset across",
+                        5,
+                        300,
+                        Math.max(5, place.onTape(0.5 * place.zone().height())),
+                        "It needs a rim of the sheet above and below."));
     }
 
     @Override
@@ -91,7 +121,9 @@ final class KnittedRopes implements Technique {
                 f.get(1).number(values),
                 f.get(2).number(values),
                 f.get(3).number(values),
-                f.get(4).number(values));
+                f.get(4).number(values),
+                Choices.of(Inset.values(), SHAPE.choice(values)),
+                f.get(6).number(values));
         double p = place.division().around();
         int n = count(p, set.pitch());
         double pitch = p / n;
@@ -102,6 +134,7 @@ final class KnittedRopes implements Technique {
             work.put(ropes[k % 2], (k + 0.5) * pitch, place.zone().foot(), 0, k / 2 % place.colours());
             work.put(ropes[k % 2] + 1, (k + 0.5) * pitch, place.zone().foot(), 0, k / 2 % place.colours());
         }
+        inset(work, set, place, high);
         double strand = (high + set.trim()) * (1 + takeUp(set.strand(), set.lay()));
         int each = (int) Math.max(1, Rounding.floor(set.panel() / pitch));
         int panels = (int) Rounding.ceil((double) n / each);
@@ -141,6 +174,38 @@ final class KnittedRopes implements Technique {
         }
         work.detail(twist.size() >= 4 ? twist : List.of(-pitch / 2, 0.0, pitch / 2, high));
         return shape;
+    }
+
+    /** Cut out of the finished sheet: a line to cut along, and a piece's own card to cut by. */
+    private static void inset(Work work, Settings set, Place place, double high) {
+        if (set.inset() == Inset.NONE) {
+            return;
+        }
+        List<Double> outline = Flat.circle(set.across(), set.inset().corners);
+        List<Double> line = new ArrayList<>(outline);
+        line.addAll(outline.subList(0, 2));
+        double room = high - 2 * RIM_MM;
+        if (Rounding.atMost(set.across(), room)) {
+            double middle = (place.zone().foot() + place.zone().top()) / 2;
+            work.put(work.guide(line), place.division().around() / 2, middle, 0, 0);
+        } else {
+            double fits = Math.max(5, Rounding.floor(room));
+            work.find(
+                    INSET,
+                    Phrase.of(
+                            "An inset of {} leaves less than {} of the sheet above and below.",
+                            Quantity.length(set.across()),
+                            Quantity.length(RIM_MM)),
+                    room >= 5
+                            ? Mend.setting(Phrase.of("Make it {} across", Quantity.length(fits)), "across", fits)
+                            : Mend.setting(
+                                    Phrase.of("Leave the inset of {} out", Quantity.length(set.across())),
+                                    "inset",
+                                    "none"));
+        }
+        work.figure("Inset, across", Quantity.length(set.across()))
+                .draw(() -> Card.of(outline, true)
+                        .made("inset-shape", Phrase.of("Inset, {} across", Quantity.length(set.across()))));
     }
 
     private static void judge(Work work, Settings set, int n, double pitch, int each) {
@@ -217,13 +282,23 @@ final class KnittedRopes implements Technique {
                         new Making.Pause(10, 20, "on the tier, before it is trimmed"),
                         "")
                 .step(
-                        Phrase.of(
-                                "Trim the top at {}. An inset shape is cut only after the sheet has set.",
-                                Quantity.length(high)),
+                        Phrase.of("Trim the top at {}.", Quantity.length(high)),
                         "sharp blade",
                         panels * 2.0,
-                        null,
+                        set.inset() == Inset.NONE
+                                ? null
+                                : new Making.Pause(10, 20, "more (an estimate), until the sheet holds a cut edge"),
                         Cautions.BLADE);
+        if (set.inset() != Inset.NONE) {
+            work.step(
+                    Phrase.of(
+                            "Cut the inset of {} out round its card, now that the sheet has set.",
+                            Quantity.length(set.across())),
+                    "inset card, fine blade",
+                    6,
+                    null,
+                    Cautions.BLADE);
+        }
     }
 
     /** The sheet under one panel, drawn mirrored: the face on the table is the one that will be seen. */

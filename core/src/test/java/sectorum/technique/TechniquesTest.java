@@ -175,6 +175,19 @@ class TechniquesTest {
     }
 
     @Test
+    void anInsetWaitsUntilTheSheetHasSet() {
+        KnittedRopes ropes = new KnittedRopes();
+        Dressed plain = ropes.dress(Values.NONE, taped(ropes, 5));
+        Dressed inset = ropes.dress(set("inset=hexagon across=50"), taped(ropes, 5));
+        List<Making.Step> steps = inset.making().steps();
+        assertThat(steps).hasSize(plain.making().steps().size() + 1);
+        assertThat(steps.get(steps.size() - 2).pause().least()).isEqualTo(10);
+        assertThat(inset.layout().placements())
+                .hasSize(plain.layout().placements().size() + 1);
+        assertThat(inset.drawings().all()).anySatisfy(d -> assertThat(d.name()).isEqualTo("inset-shape"));
+    }
+
+    @Test
     void jabotPleatsAreFormedOverRods() {
         Jabot jabot = new Jabot();
         Dressed dressed = jabot.dress(set("pleats=5 rod=6 thickness=1.5 hem=6"), taped(jabot, 5));

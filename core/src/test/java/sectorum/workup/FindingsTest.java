@@ -112,6 +112,7 @@ class FindingsTest {
         shown("weave.slow", round().divisions(division(40)).dressings(worn("weave", "each=1 weaver=4")));
         shown("ropes.tight", five(worn("ropes", "lay=6")));
         shown("ropes.pitch", five(worn("ropes", "strand=18 pitch=55")));
+        shown("ropes.inset", five(worn("ropes", "inset=round across=116")));
         shown("ropes.panel", five(worn("ropes", "panel=8")));
         shown("colours.meet", five(coloured(worn("channel", "made=strips each=1"), "plum", "cream")));
     }
