@@ -26,6 +26,7 @@ class ArchitectureTest {
             "technique",
             "template",
             "plan",
+            "make",
             "workup");
 
     @ArchTest

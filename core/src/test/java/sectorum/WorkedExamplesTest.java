@@ -20,11 +20,17 @@ import sectorum.divide.Front;
 import sectorum.divide.Gauge;
 import sectorum.divide.Ladder;
 import sectorum.divide.Preference;
+import sectorum.make.Batch;
+import sectorum.make.Covering;
+import sectorum.make.Nest;
+import sectorum.make.Roll;
+import sectorum.make.Tint;
 import sectorum.measure.Tape;
 import sectorum.measure.Values;
 import sectorum.outline.Outline;
 import sectorum.outline.OutlineKind;
 import sectorum.outline.Outlines;
+import sectorum.plan.Coat;
 import sectorum.side.Reading;
 import sectorum.side.Side;
 import sectorum.side.Wrap;
@@ -255,5 +261,41 @@ class WorkedExamplesTest {
         Hanging arc = Hanging.of(School.ARC, 146.2, 20);
         assertThat(Math.toDegrees(arc.endSlope())).isCloseTo(30.603, within(5e-4));
         assertThat(arc.length()).isCloseTo(153.390, within(5e-4));
+    }
+
+    @Test
+    @DisplayName("fondant for round 230 × 118, margin 20: circle 506, at 3.5 thick 950.2 g")
+    void fondantForRound230() {
+        Covering covering = Covering.of(
+                Outlines.round(230, 0),
+                118,
+                new Coat("fondant", 3.5),
+                true,
+                new Covering.Named("t", 0, "fondant"),
+                Tint.PLAIN);
+        assertThat(covering.round()).isTrue();
+        assertThat(covering.width()).isCloseTo(506, within(1e-9));
+        assertThat(covering.stays() + covering.trimmed()).isCloseTo(950.2, within(0.05));
+    }
+
+    @Test
+    @DisplayName("paste: pieces and spares 1210 g, 300 a roll, η 0.7: 5 rolls, kneaded 1315 g")
+    void pasteOf1210() {
+        int rolls = (int) Math.ceil(1210 / 300.0);
+        assertThat(rolls).isEqualTo(5);
+        assertThat(1210 + Batch.Parts.offCuts(1210, rolls, 0.7)).isCloseTo(1313.7, within(0.05));
+        Batch.Parts parts = Batch.Parts.of(1100, 110, Batch.Parts.offCuts(1210, rolls, 0.7), 0, true);
+        assertThat(parts.kneaded()).isCloseTo(1315, within(1e-9));
+    }
+
+    @Test
+    @DisplayName("discs of 22 from A4, bridge 2, margin 8: 99 staggered")
+    void discsFromA4() {
+        List<Double> disc = new java.util.ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            disc.add(11 * Math.cos(Math.PI * i / 30));
+            disc.add(11 * Math.sin(Math.PI * i / 30));
+        }
+        assertThat(Nest.yield(disc, new Roll("A4", 210, 297, 8, 2))).isEqualTo(99);
     }
 }

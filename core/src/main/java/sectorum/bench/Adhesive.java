@@ -1,9 +1,12 @@
 package sectorum.bench;
 
+import java.util.List;
+
 /** What holds one thing on another (handbook 4.3), with the reason. */
 public enum Adhesive {
     WATER("water, sparingly", "soft fondant takes hold of soft fondant, and a wet trace would dry to a shine"),
     GLUE("edible glue", "dry gum paste does not stick to itself"),
+    EXTRACT("clear extract", "it dries faster than water"),
     HOLLOW("edible glue in a hollow", "a pearl on a flat skin rolls off"),
     ROYAL("royal icing", "it carries what is heavy"),
     CHOCOLATE("melted chocolate, not on a hot day", "chocolate holds chocolate"),
@@ -26,14 +29,27 @@ public enum Adhesive {
         return why;
     }
 
+    /** What else holds it, by school, the usual one first (handbook 1, 4.3). */
+    public static List<Adhesive> schools(Paste piece) {
+        return switch (piece) {
+            case FONDANT, HALF, MODELLING -> List.of(WATER, GLUE, EXTRACT, CHOCOLATE, ROYAL);
+            case GUM -> List.of(GLUE, ROYAL, CHOCOLATE);
+            case PEARL -> List.of(HOLLOW, ROYAL);
+            case CHOCOLATE -> List.of(CHOCOLATE, ROYAL);
+            case SUGAR -> List.of(ROYAL);
+            case GANACHE, ROYAL, BUTTERCREAM -> List.of(ITSELF);
+        };
+    }
+
     /** What holds a piece of this paste on a covering of fondant. */
     public static Adhesive on(Paste piece) {
         return switch (piece) {
             case FONDANT, HALF, MODELLING -> WATER;
             case GUM -> GLUE;
             case PEARL -> HOLLOW;
-            case CHOCOLATE -> CHOCOLATE;
+            case CHOCOLATE, GANACHE -> CHOCOLATE;
             case ROYAL, BUTTERCREAM -> ITSELF;
+            case SUGAR -> ROYAL;
         };
     }
 }

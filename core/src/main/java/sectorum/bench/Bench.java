@@ -13,7 +13,7 @@ import sectorum.measure.Tape;
  * @param shelf the rounds owned that a curve can be traced around
  */
 public record Bench(Tape tape, Hand hand, List<Round> shelf) {
-    private static final int MOST = 500;
+    static final int MOST = 500;
 
     public Bench {
         if (tape == null) {

@@ -12,8 +12,10 @@ public enum Paste {
     GUM("gum paste", 1.4),
     MODELLING("modelling paste", 1.38),
     CHOCOLATE("chocolate", 1.3),
+    GANACHE("ganache", 1.2),
     BUTTERCREAM("buttercream", 0.95),
     ROYAL("royal icing", 1.35),
+    SUGAR("cooked sugar", 1.5),
     PEARL("sugar pearls", 1.5);
 
     private final String words;
@@ -32,6 +34,15 @@ public enum Paste {
 
     public String key() {
         return key;
+    }
+
+    public double density() {
+        return density;
+    }
+
+    /** Whether it is kneaded, rolled and cut; the others are poured, spread, piped or bought. */
+    public boolean kneaded() {
+        return this == FONDANT || this == HALF || this == GUM || this == MODELLING;
     }
 
     /** A field to choose one of these by. */

@@ -10,11 +10,12 @@ import sectorum.measure.Absent;
  * @param value the new value; absent: the field is taken out
  */
 public record Change(Target target, String field, @Absent Object value) {
-    /** What a change edits: the dressing's settings, the dressing itself, its division, or the tier it is on. */
+    /** What a change edits: the dressing's settings, the dressing, its division, its tier, or how the plan is made. */
     public enum Target {
         SETTING,
         DRESSING,
         DIVISION,
-        TIER
+        TIER,
+        TABLE
     }
 }

@@ -1,5 +1,8 @@
 package sectorum.plan;
 
+import java.util.Locale;
+import sectorum.bench.Paste;
+import sectorum.measure.Absent;
 import sectorum.measure.Field;
 
 /**
@@ -7,13 +10,76 @@ import sectorum.measure.Field;
  *
  * @param name what it is: ganache, fondant, …
  * @param thickness mm
+ * @param paste what it is made of; absent: as its name says, otherwise by its place, see {@link #made}
+ * @param colour of the palette; absent: as it comes
+ * @param laid how it goes on; absent: spread, or one sheet for a paste that is rolled
+ * @param margin left at the edge of a sheet for trimming, mm; absent: 20
  */
-public record Coat(String name, double thickness) {
+public record Coat(
+        String name,
+        double thickness,
+        @Absent Paste paste,
+        @Absent String colour,
+        @Absent Laid laid,
+        @Absent Double margin) {
     public static final Field THICKNESS =
             Field.length("coats.thickness", "Thickness", 0, 60, 5, "Coats are thin: check the unit.");
+    public static final Field MARGIN =
+            Field.length("coats.margin", "Margin", 0, 80, 20, "What is trimmed off a covering's edge.");
+
+    /** How a coat goes on: spread, or in one of the schools of covering (handbook 1). */
+    public enum Laid {
+        SPREAD,
+        /** One sheet over top and sides with a margin, trimmed at the foot. */
+        SHEET,
+        /** The bare sum, with nothing to trim. */
+        BARE,
+        /** A strip round the side and a lid. */
+        STRIP
+    }
 
     public Coat {
         name = Check.words("coats.name", "A coat's name", name, 1, 40);
         THICKNESS.check(thickness);
+        if (colour != null) {
+            Check.id("coats.colour", colour);
+        }
+        if (margin != null) {
+            MARGIN.check(margin);
+        }
+    }
+
+    public Coat(String name, double thickness) {
+        this(name, thickness, null, null, null, null);
+    }
+
+    /**
+     * What it is made of.
+     *
+     * @param outermost of two coats or more: a covering, where its name does not say otherwise
+     */
+    public Paste made(boolean outermost) {
+        if (paste != null) {
+            return paste;
+        }
+        String said = name.toLowerCase(Locale.ROOT);
+        for (Paste each : Paste.values()) {
+            if (said.contains(each.words()) || said.contains(each.key())) {
+                return each;
+            }
+        }
+        return outermost || said.contains("cover") ? Paste.FONDANT : Paste.BUTTERCREAM;
+    }
+
+    /** How it goes on. */
+    public Laid lies(boolean outermost) {
+        if (laid != null) {
+            return laid;
+        }
+        return made(outermost).kneaded() ? Laid.SHEET : Laid.SPREAD;
+    }
+
+    public double trimmed() {
+        return margin == null ? ((Number) MARGIN.fallback()).doubleValue() : margin;
     }
 }

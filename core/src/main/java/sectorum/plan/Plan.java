@@ -21,6 +21,7 @@ import sectorum.measure.Values;
  * @param brief who it is for and what to mind
  * @param palette its named colours
  * @param tiers foot to top, up to 8
+ * @param table how it is made, as far as anybody has said
  */
 public record Plan(
         String format,
@@ -29,7 +30,8 @@ public record Plan(
         @Absent String readyBy,
         Brief brief,
         List<Colour> palette,
-        List<Tier> tiers) {
+        List<Tier> tiers,
+        @Absent Table table) {
     public static final String FORMAT = "sectorum-plan";
     public static final int VERSION = 1;
 
@@ -42,6 +44,48 @@ public record Plan(
         Check.unique("palette", "Colour", palette, Colour::id);
         tiers = Check.list("tiers", "Tiers", tiers, 1, 8);
         Check.unique("tiers", "Tier", tiers, Tier::id);
+        checkBlends(palette);
+    }
+
+    public Plan(
+            String format,
+            int version,
+            String name,
+            @Absent String readyBy,
+            Brief brief,
+            List<Colour> palette,
+            List<Tier> tiers) {
+        this(format, version, name, readyBy, brief, palette, tiers, null);
+    }
+
+    /** A blend is made of plain colours: of blends again, nobody could say what to knead first. */
+    private static void checkBlends(List<Colour> palette) {
+        for (Colour colour : palette) {
+            for (Colour.Part part : colour.blend() == null
+                    ? List.<Colour.Part>of()
+                    : colour.blend().parts()) {
+                boolean plain = palette.stream()
+                        .anyMatch(c -> c.id().equals(part.colour()) && c.blend() == null && c != colour);
+                if (!plain) {
+                    throw new Refused(
+                            "palette.blend",
+                            Phrase.of(
+                                    "{} is blended from \"{}\", which is no unblended colour of the palette. Choose one"
+                                            + " that is.",
+                                    Quantity.text(colour.name()),
+                                    Quantity.text(part.colour())));
+                }
+            }
+        }
+    }
+
+    /** How it is made; the usual where nobody has said. */
+    public Table made() {
+        return table == null ? Table.USUAL : table;
+    }
+
+    public Plan on(Table other) {
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, other);
     }
 
     /** Refuses what is no plan, and a plan of another version, before anything else of it is read. */
@@ -113,15 +157,16 @@ public record Plan(
     }
 
     public Plan readyBy(@Absent String moment) {
-        return new Plan(format, version, name, moment, brief, palette, tiers);
+        return new Plan(format, version, name, moment, brief, palette, tiers, table);
     }
 
     /** The same design for somebody else: without client, place, day and notes. */
     public Plan asNewOrder(String other) {
-        return new Plan(format, version, other, null, Brief.EMPTY, palette, tiers);
+        return new Plan(
+                format, version, other, null, Brief.EMPTY, palette, tiers, table == null ? null : table.untouched());
     }
 
     public Plan named(String other) {
-        return new Plan(format, version, other, readyBy, brief, palette, tiers);
+        return new Plan(format, version, other, readyBy, brief, palette, tiers, table);
     }
 }

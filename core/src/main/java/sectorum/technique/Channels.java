@@ -7,6 +7,7 @@ import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Spare;
+import sectorum.bench.ThingKind;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
@@ -153,14 +154,15 @@ final class Channels implements Technique {
 
     private static void make(Work work, Settings set, int lines, double high) {
         if (set.made() == Made.PRESSED) {
-            work.step(
-                    Phrase.of(
-                            "Press {} channels with a rod of {} while the covering is soft, {}.",
-                            Quantity.count(lines),
-                            Quantity.length(set.wide()),
-                            Quantity.text(work.order())),
-                    "rod, set square",
-                    Rate.UPRIGHT_LINE.minutes(lines));
+            work.tool(ThingKind.ROD, "wide", set.wide(), 1)
+                    .step(
+                            Phrase.of(
+                                    "Press {} channels with a rod of {} while the covering is soft, {}.",
+                                    Quantity.count(lines),
+                                    Quantity.length(set.wide()),
+                                    Quantity.text(work.order())),
+                            "rod, set square",
+                            Rate.UPRIGHT_LINE.minutes(lines));
             return;
         }
         work.cycled(lines)

@@ -7,6 +7,7 @@ import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Spare;
+import sectorum.bench.ThingKind;
 import sectorum.divide.Demand;
 import sectorum.divide.Division;
 import sectorum.finding.Level;
@@ -236,6 +237,9 @@ final class Dots implements Technique {
             }
         });
         Rate rate = set.made() == Made.PIPED ? Rate.PIPED_PIECE : set.made() == Made.CUT ? Rate.CUT_PIECE : Rate.PEARL;
+        if (set.made() == Made.CUT) {
+            work.tool(ThingKind.PUNCH, "diameter", set.diameter(), 0.5);
+        }
         work.adhesive(Adhesive.on(paste))
                 .step(
                         set.where() == Where.STREWN

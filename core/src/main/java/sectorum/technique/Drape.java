@@ -319,15 +319,23 @@ final class Drape implements Technique {
             Hung hung = strips.get(i);
             for (int kind = 0; kind < hung.curves().size(); kind++) {
                 double cut = cut(set, hung.curves().get(kind));
-                work.cut(
-                        Phrase.of("Strip {} from below", Quantity.count(i + 1L)),
-                        set.paste(),
-                        set.thickness(),
-                        i % place.colours(),
-                        Flat.rectangle(0, 0, cut, set.width()),
-                        hung.many(kind),
-                        Spare.USUAL);
-                total += hung.many(kind);
+                int many = hung.many(kind);
+                // The end cut first stretches less: alternately left and right, or all drapes look deeper on one side.
+                for (int end = 0; end < 2; end++) {
+                    work.cut(
+                            Phrase.of(
+                                    end == 0
+                                            ? "Strip {} from below, left end cut first"
+                                            : "Strip {} from below, right end cut first",
+                                    Quantity.count(i + 1L)),
+                            set.paste(),
+                            set.thickness(),
+                            i % place.colours(),
+                            Flat.rectangle(0, 0, cut, set.width()),
+                            end == 0 ? (many + 1) / 2 : many / 2,
+                            end == 0 ? Spare.USUAL.of(many) : 0);
+                }
+                total += many;
             }
         }
         if (total == 0) {

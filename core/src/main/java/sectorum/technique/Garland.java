@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import sectorum.bench.Rate;
+import sectorum.bench.ThingKind;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
 import sectorum.finding.Level;
@@ -157,6 +158,9 @@ final class Garland implements Technique {
             }
         });
         Rate rate = element.cut ? Rate.CUT_PIECE : element == Element.PEARL ? Rate.PEARL : Rate.PIPED_PIECE;
+        if (element.cut) {
+            work.tool(ThingKind.CUTTER, "size", set.size(), 1);
+        }
         work.adhesive(element.adhesive())
                 .step(
                         Phrase.of("Scribe {} curves round the scallop.", Quantity.count(hung.count())),

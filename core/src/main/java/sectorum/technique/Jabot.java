@@ -7,6 +7,7 @@ import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Spare;
+import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.finding.Level;
@@ -239,6 +240,7 @@ final class Jabot implements Technique {
                         many,
                         Spare.USUAL));
         work.adhesive(Adhesive.on(set.paste()))
+                .tool(ThingKind.ROD, "rod", set.rod(), 0.5)
                 .step(
                         Phrase.of(
                                 "Cut {} patterns, {} wide and {} long, and turn in a hem of {} at both sides.",

@@ -7,6 +7,7 @@ import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Spare;
+import sectorum.bench.ThingKind;
 import sectorum.divide.Compare;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
@@ -259,6 +260,11 @@ final class KnittedRopes implements Technique {
                     .used(Paste.HALF, c, 0, Paste.HALF.line(length, set.strand()), length);
         }
         work.adhesive(Adhesive.WATER)
+                .tool(ThingKind.DISC, "strand", strand, 0.3)
+                .turn(Phrase.of(
+                        "The {} ropes lie on greased paper; turned over, their upper face touches the tier and the face from"
+                                + " the paper shows.",
+                        Quantity.count(n)))
                 .step(
                         Phrase.of(
                                 "Extrude {} strands of {} and twist them in pairs, half of them to the right and half to the"

@@ -7,6 +7,7 @@ import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Spare;
+import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.finding.Level;
@@ -107,6 +108,7 @@ final class LevelStripes implements Technique {
         work.handle(new Handle("stripes", "First stripe", Handle.Way.UP, -set.stripes() / high, 1, 60, grips));
         judge(work, set, place, high);
         work.adhesive(Adhesive.ITSELF)
+                .tool(ThingKind.COMB, "comb", set.comb(), 0.5)
                 .step(
                         Phrase.of("Comb the coat with a pitch of {}, level all round.", Quantity.length(set.comb())),
                         "comb, turntable",

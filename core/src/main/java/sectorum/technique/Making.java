@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.List;
 import sectorum.bench.Paste;
+import sectorum.bench.ThingKind;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 
@@ -13,9 +14,20 @@ import sectorum.measure.Phrase;
  * @param adhesive what holds it
  * @param why the adhesive's reason
  * @param steps in order of work
+ * @param tools what it asks of the cupboard, by size
+ * @param turns each time it is turned over on its way to the cake; empty: it is never turned
  */
-public record Making(List<Cut> cuts, List<Used> used, String adhesive, String why, List<Step> steps) {
+public record Making(
+        List<Cut> cuts,
+        List<Used> used,
+        String adhesive,
+        String why,
+        List<Step> steps,
+        List<Tool> tools,
+        List<Turn> turns) {
     public Making {
+        tools = List.copyOf(tools);
+        turns = List.copyOf(turns);
         cuts = List.copyOf(cuts);
         used = List.copyOf(used);
         steps = List.copyOf(steps);
@@ -30,6 +42,7 @@ public record Making(List<Cut> cuts, List<Used> used, String adhesive, String wh
      * @param height of the flat piece, mm
      * @param outline the flat piece: x0, y0, x1, y1, … in mm; empty for what is not cut from a sheet
      * @param spare whole pieces beside those needed
+     * @param each grams of one; 0 where its material is told by length
      */
     public record Cut(
             Phrase what,
@@ -40,7 +53,8 @@ public record Making(List<Cut> cuts, List<Used> used, String adhesive, String wh
             double height,
             List<Double> outline,
             int count,
-            int spare) {
+            int spare,
+            double each) {
         public Cut {
             outline = List.copyOf(outline);
         }
@@ -68,6 +82,23 @@ public record Making(List<Cut> cuts, List<Used> used, String adhesive, String wh
             double minutes,
             @Absent Pause pause,
             String caution) {}
+
+    /**
+     * Something of a size that is worked with.
+     *
+     * @param field the setting that its size comes from, so that the one owned can be taken instead; empty: none
+     * @param size mm, as things of the kind are measured
+     * @param slack how far off one still serves, mm
+     */
+    public record Tool(ThingKind kind, String field, double size, double slack) {}
+
+    /** One contact of two faces: what lies on what. Every one of them turns a design over once (handbook 7). */
+    public record Turn(Phrase contact) {}
+
+    /** Whether a design is drawn mirrored so that it comes out right: every second turn undoes the one before. */
+    public boolean isMirrored() {
+        return turns.size() % 2 == 1;
+    }
 
     /** How long something is left alone, minutes, and where. */
     public record Pause(double least, double most, String where) {}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import sectorum.bench.Rate;
+import sectorum.bench.ThingKind;
 import sectorum.divide.Compare;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
@@ -110,7 +111,8 @@ final class PressMat implements Technique {
         }
         work.handle(new Handle("rise", "First row", Handle.Way.UP, 1, 3, Math.max(4, Math.min(500, high)), grips));
         judge(work, set, n, mismatch, p);
-        return work.step(
+        return work.tool(ThingKind.ROLLER, "repeat", set.repeat(), 0.5)
+                .step(
                         Phrase.of(
                                 "Within the hour after covering, press {} repeats from the front to both sides.",
                                 Quantity.count(n)),

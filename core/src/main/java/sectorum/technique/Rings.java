@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import sectorum.bench.Rate;
+import sectorum.bench.ThingKind;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
@@ -127,7 +128,8 @@ final class Rings implements Technique {
                 Math.max(3, Math.min(400, place.zone().height())),
                 grips));
         judge(work, set, place, w);
-        return work.step(
+        return work.tool(ThingKind.CUTTER, "across", set.across(), 1)
+                .step(
                         Phrase.of(
                                 "While the covering is soft, press {} shapes, {}.",
                                 Quantity.count(pressed),

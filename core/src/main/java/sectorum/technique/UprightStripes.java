@@ -178,6 +178,10 @@ final class UprightStripes implements Technique {
 
     private static void make(Work work, Settings set, int stripes, double around) {
         work.adhesive(Adhesive.ITSELF)
+                .turn(Phrase.of(
+                        "{} stripes are piped on the collar; wrapped, the icing touches the tier and the face from the collar"
+                                + " shows.",
+                        Quantity.count(stripes)))
                 .step(
                         Phrase.of(
                                 "Lay the collar of {} over its sheet, mirrored, and pipe {} stripes side by side.",

@@ -8,6 +8,7 @@ import java.util.function.Supplier;
 import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Spare;
+import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
@@ -31,6 +32,8 @@ final class Work {
     private final List<Making.Cut> cuts = new ArrayList<>();
     private final List<Making.Used> used = new ArrayList<>();
     private final List<Making.Step> steps = new ArrayList<>();
+    private final List<Making.Tool> tools = new ArrayList<>();
+    private final List<Making.Turn> turns = new ArrayList<>();
     private Adhesive adhesive = Adhesive.NONE;
 
     Work(Place place) {
@@ -106,10 +109,24 @@ final class Work {
 
     /** Pieces cut from a sheet: their net mass is area × thickness × density × count (handbook 4.3). */
     Work cut(Phrase what, Paste paste, double thickness, int colour, List<Double> outline, int count, Spare spare) {
+        return cut(what, paste, thickness, colour, outline, count, spare.of(count));
+    }
+
+    /** The same with so many spares, where several lines share them. */
+    Work cut(Phrase what, Paste paste, double thickness, int colour, List<Double> outline, int count, int spare) {
         if (count > 0) {
             double[] box = Flat.box(outline);
             cuts.add(new Making.Cut(
-                    what, paste, thickness, colour, box[2] - box[0], box[3] - box[1], outline, count, spare.of(count)));
+                    what,
+                    paste,
+                    thickness,
+                    colour,
+                    box[2] - box[0],
+                    box[3] - box[1],
+                    outline,
+                    count,
+                    spare,
+                    paste.sheet(Flat.area(outline), thickness)));
             used(paste, colour, thickness, count * paste.sheet(Flat.area(outline), thickness), 0);
         }
         return this;
@@ -118,9 +135,24 @@ final class Work {
     /** Pieces that are not cut from a sheet: pearls, piped shells. */
     Work made(Phrase what, Paste paste, int colour, double across, int count, Spare spare, double gramsEach) {
         if (count > 0) {
-            cuts.add(new Making.Cut(what, paste, 0, colour, across, across, List.of(), count, spare.of(count)));
+            cuts.add(new Making.Cut(
+                    what, paste, 0, colour, across, across, List.of(), count, spare.of(count), gramsEach));
             used(paste, colour, 0, count * gramsEach, 0);
         }
+        return this;
+    }
+
+    /** A thing of a size that is worked with; one within the slack serves, too. */
+    Work tool(ThingKind kind, String field, double size, double slack) {
+        if (tools.stream().noneMatch(t -> t.kind() == kind && t.size() == size)) {
+            tools.add(new Making.Tool(kind, field, size, slack));
+        }
+        return this;
+    }
+
+    /** One contact of faces on the way to the cake. */
+    Work turn(Phrase contact) {
+        turns.add(new Making.Turn(contact));
         return this;
     }
 
@@ -193,7 +225,7 @@ final class Work {
 
     /** Everything, with the totals that every dressing has at the end of its figures. */
     Dressed done() {
-        Making making = new Making(cuts, used, adhesive.words(), adhesive.why(), steps);
+        Making making = new Making(cuts, used, adhesive.words(), adhesive.why(), steps, tools, turns);
         if (making.pieces() > 0) {
             figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
         }

@@ -5,9 +5,10 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import sectorum.finding.Level;
 import sectorum.finding.Rule;
+import sectorum.make.Fits;
 import sectorum.technique.Catalogue;
 
-/** Every rule by which a plan is judged: those of the side and its divisions here, the others with their technique. */
+/** Every rule by which a plan is judged: those of the side and its divisions here, the others with what they judge. */
 public final class Rules {
     static final Rule TAPER =
             new Rule("side.taper", Level.LOOK, "Foot and top edge differ by more than 1 % of the foot.");
@@ -46,6 +47,7 @@ public final class Rules {
     public static List<Rule> all() {
         LinkedHashSet<Rule> rules = new LinkedHashSet<>(SIDE);
         Catalogue.all().forEach(technique -> rules.addAll(technique.rules()));
+        rules.addAll(Fits.rules());
         return new ArrayList<>(rules);
     }
 }

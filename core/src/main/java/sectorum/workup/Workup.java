@@ -5,9 +5,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import sectorum.bench.Bench;
+import sectorum.bench.Stock;
 import sectorum.divide.Division;
 import sectorum.divide.Rescue;
 import sectorum.drawing.Drawing;
+import sectorum.make.Worktop;
 import sectorum.measure.Tape;
 import sectorum.plan.Dressing;
 import sectorum.plan.Plan;
@@ -68,6 +70,11 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
         return Catalogue.all().stream()
                 .map(t -> TierWork.worn(tier, Dressing.fresh(t.id(), t.id(), division), bench))
                 .toList();
+    }
+
+    /** What the plan puts on the table, with what the workshop has. */
+    public static Worktop worktop(Plan plan, Workup worked, Stock stock) {
+        return TableWork.of(plan, worked, stock);
     }
 
     /** The templates of one tier, in the order in which they are used. */

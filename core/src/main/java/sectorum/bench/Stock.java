@@ -1,0 +1,51 @@
+package sectorum.bench;
+
+import java.util.List;
+import java.util.stream.Stream;
+import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+
+/**
+ * What a workshop has.
+ *
+ * @param hour what an hour of hands costs, in the workshop's coin; absent: not counted
+ */
+public record Stock(List<Thing> things, @Absent Double hour) {
+    public static final Stock NONE = new Stock(List.of(), null);
+
+    private static final double MOST_AN_HOUR = 100_000;
+
+    public Stock {
+        things = things == null ? List.of() : List.copyOf(things);
+        if (hour != null && !(hour >= 0 && hour <= MOST_AN_HOUR)) {
+            throw new Refused(
+                    "hour",
+                    Phrase.of(
+                            "An hour at {} is outside 0 to {}. Leave it empty where hours are not counted.",
+                            Quantity.plain(hour),
+                            Quantity.plain(MOST_AN_HOUR)));
+        }
+    }
+
+    public Stream<Thing> of(ThingKind kind) {
+        return things.stream().filter(t -> t.kind() == kind);
+    }
+
+    /** With these beside what is there: what is meant to be bought counts as owned. */
+    public Stock with(List<Thing> wanted) {
+        return wanted.isEmpty()
+                ? this
+                : new Stock(Stream.concat(things.stream(), wanted.stream()).toList(), hour);
+    }
+
+    /** The rounds that a curve can be traced around. */
+    public List<Round> shelf() {
+        return things.stream()
+                .filter(t -> t.kind().draws())
+                .limit(Bench.MOST)
+                .map(t -> new Round(t.name(), t.size("across")))
+                .toList();
+    }
+}

@@ -1,0 +1,106 @@
+package sectorum.make;
+
+import java.util.List;
+import sectorum.bench.Dial;
+import sectorum.bench.Paste;
+import sectorum.measure.Absent;
+
+/**
+ * What is kneaded, mixed or bought at once: one paste, one colour, one thickness.
+ *
+ * @param id {@code form-paste-colour-thickness}
+ * @param thickness of a rolled paste, mm; 0 for what is not rolled
+ * @param dial what the pasta machine is set to; absent: no machine rolls it
+ * @param coverings what of it covers
+ * @param lines what is cut, moulded or piped of it
+ * @param loose grams told by length, net
+ * @param length of what is extruded or piped, mm
+ * @param parts of what is kneaded
+ * @param nested how pieces lie on sheets; absent: nothing is cut, or it goes on no sheet there is
+ * @param rolls how many sheets are rolled
+ * @param mixed what it is mixed from; one: it is that itself
+ * @param shares grams of it, spares and off-cuts included, by job
+ */
+public record Batch(
+        String id,
+        Form form,
+        Paste paste,
+        Tint tint,
+        double thickness,
+        @Absent Dial.Set dial,
+        List<Covering> coverings,
+        List<Line> lines,
+        double loose,
+        double length,
+        Parts parts,
+        @Absent Nested nested,
+        int rolls,
+        List<Mixed> mixed,
+        List<Share> shares) {
+    public Batch {
+        coverings = List.copyOf(coverings);
+        lines = List.copyOf(lines);
+        mixed = List.copyOf(mixed);
+        shares = List.copyOf(shares);
+    }
+
+    /** How it comes to the cake. */
+    public enum Form {
+        /** Spread on a tier. */
+        COAT,
+        /** Rolled and laid over a tier or a board. */
+        COVER,
+        /** Rolled, and pieces cut from it. */
+        ROLLED,
+        /** Extruded, piped, poured or formed. */
+        SHAPED,
+        /** Bought as it is. */
+        BOUGHT
+    }
+
+    /**
+     * What the kneaded mass is the sum of, grams: net + spare + off-cuts + rounding − credit.
+     *
+     * @param offCuts what is left of the sheets when all is cut, or trimmed off a covering
+     * @param credit trimmings of a covering of the same paste and colour that are used up here
+     * @param rounding up to a lump that can be worked
+     */
+    public record Parts(double net, double spare, double offCuts, double credit, double rounding) {
+        /** Up to the next so many grams. */
+        private static final double STEP = 5;
+        /** Less than this cannot be rolled even, g. */
+        private static final double LEAST = 60;
+
+        /**
+         * What is over of the sheets when off-cuts are kneaded into the next roll: one roll's, (1/η − 1)·M/rolls (handbook
+         * 4.3).
+         *
+         * @param grams M, pieces and spares
+         * @param share η of a sheet that is pieces
+         */
+        public static double offCuts(double grams, int rolls, double share) {
+            return rolls == 0 ? 0 : (1 / share - 1) * grams / rolls;
+        }
+
+        /** @param pool trimmings that may be used up, g */
+        public static Parts of(double net, double spare, double offCuts, double pool, boolean lump) {
+            double raw = net + spare + offCuts;
+            if (raw <= 0) {
+                return new Parts(0, 0, 0, 0, 0);
+            }
+            double up = sectorum.measure.Rounding.ceil(raw / STEP) * STEP;
+            double whole = lump ? Math.max(LEAST, up) : up;
+            return new Parts(net, spare, offCuts, Math.min(pool, whole), whole - raw);
+        }
+
+        public double kneaded() {
+            return net + spare + offCuts + rounding - credit;
+        }
+    }
+
+    /** A part of a mix: {@code powder} where it is CMC kneaded in. */
+    public record Mixed(Paste paste, Tint tint, boolean powder, double grams) {}
+
+    /** @param grams of the kneaded mass that a job, or a tier's covering, answers for */
+    public record Share(String job, double grams) {}
+}

@@ -1,0 +1,291 @@
+package sectorum.make;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import sectorum.bench.Dial;
+import sectorum.bench.Paste;
+import sectorum.bench.Stock;
+import sectorum.bench.Thing;
+import sectorum.bench.ThingKind;
+import sectorum.measure.Absent;
+import sectorum.measure.Numbers;
+import sectorum.plan.Colour;
+import sectorum.plan.Table;
+import sectorum.technique.Making;
+
+/**
+ * Gathers coverings and jobs into batches in the order of rolling: coats, coverings, then what dries longest first; of one
+ * paste the light colours before the dark, the thick sheets before the thin.
+ */
+final class Batches {
+    /** How far a pasta machine's sheet is rolled before it gets in its own way, mm. */
+    static final double MACHINE_LENGTH = 400;
+    /** Share of a sheet that is pieces where no sheet owned takes them and nobody knows better. */
+    private static final double UNKNOWN_SHARE = 0.7;
+    /** Spare of what is extruded or rolled by length: strands break. Icing is piped where it stays. */
+    private static final double BY_LENGTH = 0.1;
+
+    private final Stock stock;
+    private final Table table;
+    private final Mixing.Palette palette;
+    private final Map<String, Group> groups = new LinkedHashMap<>();
+    private final Map<String, Double> pool = new HashMap<>();
+
+    private Batches(Stock stock, Table table, List<Colour> palette) {
+        this.stock = stock;
+        this.table = table;
+        this.palette = new Mixing.Palette(palette);
+    }
+
+    static List<Batch> of(List<Covering> coverings, List<Job> jobs, Stock stock, Table table, List<Colour> palette) {
+        Batches batches = new Batches(stock, table, palette);
+        for (Covering covering : coverings) {
+            Batch.Form form = covering.laid() == sectorum.plan.Coat.Laid.SPREAD ? Batch.Form.COAT : Batch.Form.COVER;
+            batches.group(form, covering.paste(), covering.tint(), covering.thickness())
+                    .coverings
+                    .add(covering);
+        }
+        jobs.forEach(batches::gather);
+        List<Group> order = new ArrayList<>(batches.groups.values());
+        order.sort(Comparator.comparing((Group g) -> g.form)
+                .thenComparing(g -> rank(g.paste))
+                .thenComparing(g -> -g.tint.light())
+                .thenComparing(g -> -g.thickness));
+        return order.stream().map(batches::batch).toList();
+    }
+
+    /** What dries longest is rolled first, so that it dries while the rest is rolled. */
+    private static int rank(Paste paste) {
+        return switch (paste) {
+            case GUM -> 0;
+            case HALF -> 1;
+            case MODELLING -> 2;
+            case FONDANT -> 3;
+            default -> 4 + paste.ordinal();
+        };
+    }
+
+    /** What is still one batch's. */
+    private static final class Group {
+        final Batch.Form form;
+        final Paste paste;
+        final Tint tint;
+        final double thickness;
+        final List<Covering> coverings = new ArrayList<>();
+        final List<Line> lines = new ArrayList<>();
+        final Map<String, double[]> loose = new LinkedHashMap<>();
+
+        Group(Batch.Form form, Paste paste, Tint tint, double thickness) {
+            this.form = form;
+            this.paste = paste;
+            this.tint = tint;
+            this.thickness = thickness;
+        }
+
+        String id() {
+            String colour = tint.id().isEmpty() ? "plain" : tint.id();
+            return form.name().toLowerCase(java.util.Locale.ROOT) + "-" + paste.key() + "-" + colour + "-"
+                    + Numbers.plain(thickness, 2);
+        }
+
+        /** Grams told by length, of jobs whose grams are not those of counted pieces. */
+        double loose() {
+            return loose.values().stream().mapToDouble(l -> l[0]).sum();
+        }
+    }
+
+    private Group group(Batch.Form form, Paste paste, Tint tint, double thickness) {
+        Group fresh = new Group(form, paste, tint, thickness);
+        return groups.computeIfAbsent(fresh.id(), id -> fresh);
+    }
+
+    private static Batch.Form form(Paste paste, double thickness) {
+        return paste == Paste.PEARL ? Batch.Form.BOUGHT : thickness > 0 ? Batch.Form.ROLLED : Batch.Form.SHAPED;
+    }
+
+    private void gather(Job job) {
+        Map<String, Double> counted = new HashMap<>();
+        List<Making.Cut> cuts = job.making().cuts();
+        for (int i = 0; i < cuts.size(); i++) {
+            Making.Cut cut = cuts.get(i);
+            Group group =
+                    group(form(cut.paste(), cut.thickness()), cut.paste(), job.tint(cut.colour()), cut.thickness());
+            String id = job.id() + "/" + (i + 1);
+            group.lines.add(new Line(
+                    id,
+                    job.id(),
+                    cut.what(),
+                    cut.width(),
+                    cut.height(),
+                    cut.outline(),
+                    cut.count(),
+                    cut.spare(),
+                    cut.each(),
+                    table.yields().get(id)));
+            counted.merge(group.id(), cut.count() * cut.each(), Double::sum);
+        }
+        Map<String, double[]> told = new LinkedHashMap<>();
+        for (Making.Used used : job.making().used()) {
+            Group group = group(
+                    form(used.paste(), used.thickness()), used.paste(), job.tint(used.colour()), used.thickness());
+            double[] sum = told.computeIfAbsent(group.id(), id -> new double[2]);
+            sum[0] += used.grams();
+            sum[1] += used.length();
+        }
+        told.forEach((id, sum) -> {
+            double grams = sum[0] - counted.getOrDefault(id, 0.0);
+            // Pieces sum to what is used but for the last bits of their doubles.
+            if (grams > 1e-6 || sum[1] > 0) {
+                groups.get(id).loose.put(job.id(), new double[] {Math.max(0, grams), sum[1]});
+            }
+        });
+    }
+
+    private Batch batch(Group g) {
+        double covered = g.coverings.stream().mapToDouble(Covering::stays).sum();
+        double trimmed = g.coverings.stream().mapToDouble(Covering::trimmed).sum();
+        double net = covered + g.lines.stream().mapToDouble(Line::net).sum() + g.loose();
+        boolean icing = g.paste == Paste.ROYAL || g.paste == Paste.BUTTERCREAM || g.paste == Paste.GANACHE;
+        double byLength = icing || g.form == Batch.Form.BOUGHT ? 0 : BY_LENGTH * g.loose();
+        double spare = g.lines.stream().mapToDouble(Line::spared).sum() + byLength;
+        Sheeting sheeting = g.form == Batch.Form.ROLLED ? sheeting(g) : Sheeting.NONE;
+        double cut = Batch.Parts.offCuts(net + spare, sheeting.rolls, sheeting.share);
+        String key = g.paste.key() + "/" + g.tint.id();
+        Batch.Parts parts = Batch.Parts.of(
+                net,
+                spare,
+                trimmed + cut,
+                g.form == Batch.Form.ROLLED ? pool.getOrDefault(key, 0.0) : 0,
+                g.form != Batch.Form.BOUGHT);
+        if (g.form == Batch.Form.COVER) {
+            pool.merge(key, trimmed, Double::sum);
+        } else if (parts.credit() > 0) {
+            pool.merge(key, -parts.credit(), Double::sum);
+        }
+        return new Batch(
+                g.id(),
+                g.form,
+                g.paste,
+                g.tint,
+                g.thickness,
+                g.form == Batch.Form.ROLLED && g.paste.kneaded() ? dial(g.thickness) : null,
+                g.coverings,
+                g.lines,
+                g.loose(),
+                g.loose.values().stream().mapToDouble(l -> l[1]).sum(),
+                parts,
+                sheeting.nested,
+                sheeting.rolls,
+                Mixing.of(g.form, g.paste, g.tint, parts.kneaded(), palette, table),
+                shares(g, net, parts));
+    }
+
+    /** What is kneaded, shared out by what each job has of net and spare. */
+    private static List<Batch.Share> shares(Group g, double net, Batch.Parts parts) {
+        Map<String, Double> by = new LinkedHashMap<>();
+        g.coverings.forEach(c -> by.merge(c.tier() + "/", c.all(), Double::sum));
+        g.lines.forEach(l -> by.merge(l.job(), l.net() + l.spared(), Double::sum));
+        g.loose.forEach((job, l) -> by.merge(job, l[0], Double::sum));
+        double sum = by.values().stream().mapToDouble(Double::doubleValue).sum();
+        return by.entrySet().stream()
+                .map(e -> new Batch.Share(e.getKey(), sum > 0 ? parts.kneaded() * e.getValue() / sum : 0))
+                .toList();
+    }
+
+    /** How pieces lie and what that leaves. */
+    private record Sheeting(@Absent Nested nested, int rolls, double share) {
+        static final Sheeting NONE = new Sheeting(null, 0, 1);
+    }
+
+    private Sheeting sheeting(Group g) {
+        List<Line> cut = g.lines;
+        if (cut.isEmpty()) {
+            return Sheeting.NONE;
+        }
+        int counted = cut.stream()
+                .filter(l -> l.yield() != null)
+                .mapToInt(l -> (l.all() + l.yield() - 1) / l.yield())
+                .sum();
+        List<Blank> blanks = blanks(cut);
+        Nested best = null;
+        for (Roll roll : rolls(g.paste, g.thickness)) {
+            Nested nested = Nest.of(blanks, roll).orElse(null);
+            if (nested != null && (best == null || area(nested) < area(best) - 1e-6)) {
+                best = nested;
+            }
+        }
+        if (best == null) {
+            return new Sheeting(null, 1 + counted, UNKNOWN_SHARE);
+        }
+        double pieces = cut.stream().mapToDouble(l -> l.all() * l.each()).sum();
+        double own = cut.stream()
+                .filter(l -> l.yield() != null)
+                .mapToDouble(l -> (double) l.all() / l.yield())
+                .sum();
+        double sheets = g.paste.sheet(
+                area(best) + own * best.roll().width() * best.roll().length(), g.thickness);
+        int rolled = Math.max(1, best.count() + counted);
+        double share = sheets > 0 ? Math.min(1, pieces / sheets) : UNKNOWN_SHARE;
+        return new Sheeting(best.count() == 0 ? null : best, rolled, share);
+    }
+
+    /** One blank a line, those of one outline all told in the first of them: they nest as one. */
+    private static List<Blank> blanks(List<Line> lines) {
+        int[] counts = new int[lines.size()];
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).yield() == null) {
+                int first = i;
+                for (int j = i - 1; j >= 0; j--) {
+                    boolean same = lines.get(j).yield() == null
+                            && lines.get(j).outline().equals(lines.get(i).outline());
+                    first = same ? j : first;
+                }
+                counts[first] += lines.get(i).all();
+            }
+        }
+        List<Blank> blanks = new ArrayList<>();
+        for (int i = 0; i < counts.length; i++) {
+            blanks.add(new Blank(lines.get(i).outline(), counts[i]));
+        }
+        return blanks;
+    }
+
+    private static double area(Nested nested) {
+        return nested.taken() * nested.roll().width();
+    }
+
+    /** The sheets that a paste of a thickness is cut from here. */
+    List<Roll> rolls(Paste paste, double thickness) {
+        List<Roll> rolls = new ArrayList<>();
+        if (paste.kneaded()) {
+            stock.of(ThingKind.MACHINE)
+                    .filter(m -> m.dial().isEmpty() || Dial.parse(m.dial()).at(thickness) != null)
+                    .map(m -> Roll.of(m.name(), m.size("width"), MACHINE_LENGTH))
+                    .forEach(rolls::add);
+        }
+        String of = paste.kneaded() ? "mat" : "acetate";
+        stock.of(ThingKind.SHEET)
+                .filter(s -> s.choice("of").equals(of))
+                .map(s -> Roll.of(s.name(), s.size("width"), s.size("length")))
+                .forEach(rolls::add);
+        if (rolls.isEmpty()) {
+            rolls.add(Roll.BY_HAND);
+        }
+        return rolls;
+    }
+
+    @Absent
+    private Dial.Set dial(double thickness) {
+        return stock.of(ThingKind.MACHINE)
+                .map(Thing::dial)
+                .filter(d -> !d.isEmpty())
+                .map(d -> Dial.parse(d).at(thickness))
+                .filter(set -> set != null)
+                .min(Comparator.comparingDouble(set -> Math.abs(set.rolls() - thickness)))
+                .orElse(null);
+    }
+}

@@ -1,0 +1,109 @@
+package sectorum.make;
+
+import sectorum.bench.Paste;
+import sectorum.outline.Outline;
+import sectorum.plan.Coat;
+
+/**
+ * A coat on a tier, or a covering on its board: what is rolled or spread, and what of it stays (handbook 4.3).
+ *
+ * @param tier the tier; empty: the board
+ * @param index among the tier's coats, inmost 0
+ * @param width of the sheet that is rolled, or of the strip, mm; 0 where it is spread
+ * @param height of that sheet
+ * @param round whether the sheet is a circle
+ * @param lid side of the lid's sheet beside a strip, mm; 0: none
+ * @param stays grams on top and sides
+ * @param trimmed grams cut off and given back
+ */
+public record Covering(
+        String tier,
+        int index,
+        String name,
+        Paste paste,
+        Tint tint,
+        double thickness,
+        Coat.Laid laid,
+        double width,
+        double height,
+        boolean round,
+        double lid,
+        double stays,
+        double trimmed) {
+
+    /**
+     * On a body as it is before this coat.
+     *
+     * @param outline coated, before covering
+     * @param high its height, mm
+     * @param named what it is of: tier, index and name
+     */
+    public static Covering of(Outline outline, double high, Coat coat, boolean outermost, Named named, Tint tint) {
+        Paste paste = coat.made(outermost);
+        Coat.Laid laid = coat.lies(outermost);
+        double t = coat.thickness();
+        double p = outline.perimeter();
+        double stays = paste.sheet(outline.area() + p * high, t);
+        double m = laid == Coat.Laid.BARE ? 0 : coat.trimmed();
+        double[] box = outline.box();
+        return switch (laid) {
+            case SPREAD -> named.of(paste, tint, t, laid, new Cut(0, 0, false, 0), stays, 0);
+            case SHEET, BARE -> {
+                double reach = 2 * high + 2 * m;
+                double a = box[0] + reach;
+                double b = box[1] + reach;
+                double d = 2 * farthest(outline) + reach;
+                boolean round = Math.PI / 4 * d * d < a * b;
+                Cut cut = round ? new Cut(d, d, true, 0) : new Cut(a, b, false, 0);
+                double sheet = paste.sheet(round ? Math.PI / 4 * d * d : a * b, t);
+                yield named.of(paste, tint, t, laid, cut, Math.min(stays, sheet), Math.max(0, sheet - stays));
+            }
+            case STRIP -> {
+                // Wrapped alone a sheet t thick needs πt more than what it is wrapped around (handbook 3G).
+                double length = p + Math.PI * t;
+                double lid = Math.max(box[0], box[1]) + 2 * m;
+                double sheet = paste.sheet(length * (high + m) + lid * lid, t);
+                Cut cut = new Cut(length, high + m, false, lid);
+                yield named.of(paste, tint, t, laid, cut, stays, Math.max(0, sheet - stays));
+            }
+        };
+    }
+
+    private static double farthest(Outline outline) {
+        return outline.stops(0.05).stream()
+                .mapToDouble(s -> Math.hypot(outline.at(s).x(), outline.at(s).y()))
+                .max()
+                .orElse(0);
+    }
+
+    private record Cut(double width, double height, boolean round, double lid) {}
+
+    /** What a covering is of. */
+    public record Named(String tier, int index, String name) {
+        private Covering of(Paste paste, Tint tint, double t, Coat.Laid laid, Cut cut, double stays, double trimmed) {
+            return new Covering(
+                    tier,
+                    index,
+                    name,
+                    paste,
+                    tint,
+                    t,
+                    laid,
+                    cut.width(),
+                    cut.height(),
+                    cut.round(),
+                    cut.lid(),
+                    stays,
+                    trimmed);
+        }
+    }
+
+    double all() {
+        return stays + trimmed;
+    }
+
+    /** What has to lie flat at once: the longer side of the larger sheet, mm. */
+    double longest() {
+        return Math.max(Math.max(width, height), lid);
+    }
+}

@@ -1,0 +1,70 @@
+package sectorum.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.bench.Paste;
+import sectorum.plan.Colour;
+import sectorum.plan.Table;
+
+/** What a batch is mixed from: colours by share, pastes by mass, CMC powder by purpose and weather (handbook 4.3). */
+final class Mixing {
+    /** CMC in a soft paste that must stand in heat or damp, g/kg. */
+    static final double SOFT_G_PER_KG = 5;
+    /** CMC that makes fondant a modelling paste: the least in a dry, cool room, the most in a close one, g/kg. */
+    static final double MODELLING_G_PER_KG = 12;
+
+    static final double MODELLING_CLOSE_G_PER_KG = 16;
+
+    private Mixing() {}
+
+    static List<Batch.Mixed> of(Batch.Form form, Paste paste, Tint tint, double grams, Palette palette, Table table) {
+        List<Batch.Mixed> mixed = new ArrayList<>();
+        if (grams <= 0) {
+            return mixed;
+        }
+        double powder = grams * powder(form, paste, table) / 1000;
+        double rest = grams - powder;
+        for (Colour.Part part : parts(tint)) {
+            Tint of = palette.tint(part.colour(), tint);
+            double mass = rest * part.share() / sum(tint);
+            switch (paste) {
+                case HALF -> {
+                    mixed.add(new Batch.Mixed(Paste.FONDANT, of, false, mass / 2));
+                    mixed.add(new Batch.Mixed(Paste.GUM, of, false, mass / 2));
+                }
+                case MODELLING -> mixed.add(new Batch.Mixed(Paste.FONDANT, of, false, mass));
+                default -> mixed.add(new Batch.Mixed(paste, of, false, mass));
+            }
+        }
+        if (powder > 0) {
+            mixed.add(new Batch.Mixed(paste, Tint.PLAIN, true, powder));
+        }
+        return mixed;
+    }
+
+    /** Powder in the finished paste, g/kg. */
+    static double powder(Batch.Form form, Paste paste, Table table) {
+        if (paste == Paste.MODELLING) {
+            return table.isClose() ? MODELLING_CLOSE_G_PER_KG : MODELLING_G_PER_KG;
+        }
+        boolean soft = paste == Paste.FONDANT && form == Batch.Form.ROLLED;
+        return soft && table.isClose() ? SOFT_G_PER_KG : 0;
+    }
+
+    private static List<Colour.Part> parts(Tint tint) {
+        return tint.blend() == null
+                ? List.of(new Colour.Part(tint.id().isEmpty() ? "plain" : tint.id(), 1))
+                : tint.blend().parts();
+    }
+
+    private static double sum(Tint tint) {
+        return parts(tint).stream().mapToDouble(Colour.Part::share).sum();
+    }
+
+    /** The plan's colours, to look parts of a blend up in. */
+    record Palette(List<Colour> colours) {
+        Tint tint(String id, Tint whole) {
+            return whole.blend() == null ? whole : Tint.in(colours, id);
+        }
+    }
+}

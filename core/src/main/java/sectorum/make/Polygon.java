@@ -1,0 +1,223 @@
+package sectorum.make;
+
+import java.util.Arrays;
+import java.util.List;
+
+/** A closed outline for nesting: its lower left at 0, 0; what it measures and how near another may come. */
+final class Polygon {
+    private final double[] xs;
+    private final double[] ys;
+    private final double width;
+    private final double height;
+
+    private Polygon(double[] xs, double[] ys) {
+        double left = Arrays.stream(xs).min().orElseThrow();
+        double low = Arrays.stream(ys).min().orElseThrow();
+        this.xs = Arrays.stream(xs).map(x -> x - left).toArray();
+        this.ys = Arrays.stream(ys).map(y -> y - low).toArray();
+        this.width = Arrays.stream(this.xs).max().orElseThrow();
+        this.height = Arrays.stream(this.ys).max().orElseThrow();
+    }
+
+    static Polygon of(List<Double> outline) {
+        int n = outline.size() / 2;
+        double[] xs = new double[n];
+        double[] ys = new double[n];
+        for (int i = 0; i < n; i++) {
+            xs[i] = outline.get(2 * i);
+            ys[i] = outline.get(2 * i + 1);
+        }
+        return new Polygon(xs, ys);
+    }
+
+    /**
+     * The same with fewer corners: none of its outline is farther than a tolerance from what is left, and its box stays. A
+     * bridge between pieces takes that up many times over.
+     */
+    Polygon eased(double tolerance) {
+        int n = xs.length;
+        boolean[] kept = new boolean[n];
+        int left = extreme(xs, -1);
+        int[] ends = {left, extreme(xs, 1), extreme(ys, -1), extreme(ys, 1)};
+        for (int end : ends) {
+            kept[end] = true;
+        }
+        List<Integer> anchors = Arrays.stream(ends).boxed().distinct().sorted().toList();
+        for (int i = 0; i < anchors.size(); i++) {
+            int to = i + 1 == anchors.size() ? anchors.get(0) + n : anchors.get(i + 1);
+            ease(anchors.get(i), to, tolerance, kept);
+        }
+        int count = 0;
+        double[] ex = new double[n];
+        double[] ey = new double[n];
+        for (int i = 0; i < n; i++) {
+            if (kept[i]) {
+                ex[count] = xs[i];
+                ey[count++] = ys[i];
+            }
+        }
+        return count < 3 ? this : new Polygon(Arrays.copyOf(ex, count), Arrays.copyOf(ey, count));
+    }
+
+    private static int extreme(double[] of, int side) {
+        int best = 0;
+        for (int i = 1; i < of.length; i++) {
+            best = side * of[i] > side * of[best] ? i : best;
+        }
+        return best;
+    }
+
+    private void ease(int from, int to, double tolerance, boolean[] kept) {
+        int n = xs.length;
+        double most = tolerance;
+        int at = -1;
+        for (int i = from + 1; i < to; i++) {
+            double off = off(xs[from % n], ys[from % n], xs[to % n], ys[to % n], xs[i % n], ys[i % n]);
+            if (off > most) {
+                most = off;
+                at = i;
+            }
+        }
+        if (at >= 0) {
+            kept[at % n] = true;
+            ease(from, at, tolerance, kept);
+            ease(at, to, tolerance, kept);
+        }
+    }
+
+    private static double off(double ax, double ay, double bx, double by, double px, double py) {
+        double length = Math.hypot(bx - ax, by - ay);
+        return length < 1e-9
+                ? Math.hypot(px - ax, py - ay)
+                : Math.abs((bx - ax) * (ay - py) - (ax - px) * (by - ay)) / length;
+    }
+
+    double width() {
+        return width;
+    }
+
+    double height() {
+        return height;
+    }
+
+    int corners() {
+        return xs.length;
+    }
+
+    double x(int i) {
+        return xs[i];
+    }
+
+    double y(int i) {
+        return ys[i];
+    }
+
+    double area() {
+        double twice = 0;
+        for (int i = 0; i < xs.length; i++) {
+            int j = (i + 1) % xs.length;
+            twice += xs[i] * ys[j] - xs[j] * ys[i];
+        }
+        return Math.abs(twice) / 2;
+    }
+
+    /** Turned by so many quarters, against the clock, and set to 0, 0 again. */
+    Polygon turned(int quarters) {
+        double[] tx = new double[xs.length];
+        double[] ty = new double[xs.length];
+        for (int i = 0; i < xs.length; i++) {
+            switch (Math.floorMod(quarters, 4)) {
+                case 1 -> {
+                    tx[i] = -ys[i];
+                    ty[i] = xs[i];
+                }
+                case 2 -> {
+                    tx[i] = -xs[i];
+                    ty[i] = -ys[i];
+                }
+                case 3 -> {
+                    tx[i] = ys[i];
+                    ty[i] = -xs[i];
+                }
+                default -> {
+                    tx[i] = xs[i];
+                    ty[i] = ys[i];
+                }
+            }
+        }
+        return new Polygon(tx, ty);
+    }
+
+    /** The same with x and y exchanged: what holds along x then holds along y. */
+    Polygon flipped() {
+        return new Polygon(ys, xs);
+    }
+
+    /** Its diameter where it is a round drawn with corners, otherwise 0. */
+    double round() {
+        if (xs.length < 12) {
+            return 0;
+        }
+        double r = width / 2;
+        for (int i = 0; i < xs.length; i++) {
+            if (Math.abs(Math.hypot(xs[i] - width / 2, ys[i] - height / 2) - r) > 0.02 * r) {
+                return 0;
+            }
+        }
+        return width;
+    }
+
+    /** Whether it fills its box. */
+    boolean boxed() {
+        return area() > width * height * (1 - 1e-9);
+    }
+
+    /**
+     * How far to the right another must stand, both on their own 0 but for a lift, so that at every height (and within the
+     * gap above and below it) it is right of this one by the gap.
+     *
+     * <p>Between heights where a corner comes in, the right edge grown by the gap is the greatest of straight lines and the
+     * other's left edge is straight, so their distance is convex there: its greatest value lies at one of those heights.
+     */
+    double slide(Polygon other, double lift, double gap) {
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < other.ys.length; i++) {
+            most = Math.max(most, apart(other, other.ys[i] + lift, lift, gap));
+        }
+        for (double y : ys) {
+            most = Math.max(most, apart(other, y - gap, lift, gap));
+            most = Math.max(most, apart(other, y + gap, lift, gap));
+        }
+        return most;
+    }
+
+    private double apart(Polygon other, double y, double lift, double gap) {
+        double left = other.edge(y - lift, y - lift, -1);
+        double right = edge(y - gap, y + gap, 1);
+        return Double.isNaN(left) || Double.isNaN(right) ? Double.NEGATIVE_INFINITY : right + gap + left;
+    }
+
+    /** The farthest right (side 1), or left negated (side −1), between two heights; not a number where there is nothing. */
+    private double edge(double low, double high, int side) {
+        double most = Double.NaN;
+        for (int i = 0; i < xs.length; i++) {
+            int j = i + 1 == xs.length ? 0 : i + 1;
+            double y0 = ys[i];
+            double y1 = ys[j];
+            double from = Math.max(low, Math.min(y0, y1));
+            double to = Math.min(high, Math.max(y0, y1));
+            if (from > to) {
+                continue;
+            }
+            double a = y0 == y1 ? side * xs[i] : side * at(i, j, from);
+            double b = y0 == y1 ? side * xs[j] : side * at(i, j, to);
+            double here = Math.max(a, b);
+            most = Double.isNaN(most) ? here : Math.max(most, here);
+        }
+        return most;
+    }
+
+    private double at(int i, int j, double y) {
+        return xs[i] + (xs[j] - xs[i]) * (y - ys[i]) / (ys[j] - ys[i]);
+    }
+}

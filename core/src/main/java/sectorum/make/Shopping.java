@@ -1,0 +1,175 @@
+package sectorum.make;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import sectorum.bench.Paste;
+import sectorum.bench.Stock;
+import sectorum.bench.Thing;
+import sectorum.bench.ThingKind;
+import sectorum.measure.Absent;
+import sectorum.measure.Rounding;
+
+/**
+ * What is needed less what is there, in packs as sold; and what each batch takes from the cupboard. Batches take in their
+ * order, from the thing that serves best, first from what has its colour.
+ */
+public final class Shopping {
+    private final Stock stock;
+    private final Map<Long, Double> left = new HashMap<>();
+    private final Map<Need, double[]> needs = new LinkedHashMap<>();
+    private final List<Taking> takings = new ArrayList<>();
+    private final Map<String, Double> costs = new LinkedHashMap<>();
+
+    /**
+     * A line of the shopping list.
+     *
+     * @param thing in the cupboard, as which it is bought; absent: none is known
+     * @param colouring whether what is there is coloured first
+     * @param need grams or pieces, as the kind is counted
+     * @param have of it that is in stock and used here
+     * @param packs how many are bought; 0: as much as is missing
+     * @param price of what is bought; absent: no price is known
+     */
+    public record Buy(
+            ThingKind kind,
+            String name,
+            String colour,
+            double across,
+            @Absent Long thing,
+            boolean colouring,
+            double need,
+            double have,
+            double missing,
+            int packs,
+            double pack,
+            @Absent Double price) {}
+
+    /** Grams that a batch takes from a thing in the cupboard, as far as there is any. */
+    public record Taking(String batch, long thing, String name, double amount) {}
+
+    Shopping(Stock stock) {
+        this.stock = stock;
+        stock.things().stream().filter(t -> t.id() != null).forEach(t -> left.put(t.id(), t.stock()));
+    }
+
+    /** Takes what a batch is mixed from out of the stock, and notes what is missing. */
+    void take(Batch batch) {
+        double cost = 0;
+        for (Map.Entry<Need, Double> entry : needed(batch).entrySet()) {
+            cost += take(batch.id(), entry.getKey(), entry.getValue());
+        }
+        costs.put(batch.id(), cost);
+    }
+
+    private Map<Need, Double> needed(Batch batch) {
+        Map<Need, Double> needed = new LinkedHashMap<>();
+        double grams = batch.parts().kneaded();
+        if (batch.form() == Batch.Form.BOUGHT) {
+            double all = batch.lines().stream()
+                    .mapToDouble(l -> l.net() + l.spared())
+                    .sum();
+            for (Line line : batch.lines()) {
+                double share = all > 0 ? (line.net() + line.spared()) / all : 0;
+                needed.merge(Need.pearls(batch.tint(), line.width()), grams * share, Double::sum);
+            }
+            return needed;
+        }
+        Need whole = new Need(ThingKind.PASTE, batch.paste(), batch.paste().words(), "", 0);
+        boolean owned = stock.things().stream().anyMatch(t -> whole.served(t) > 0 || t.isPaste(batch.paste()));
+        Recipe recipe =
+                batch.paste() == Paste.ROYAL ? Recipe.ROYAL : batch.paste() == Paste.SUGAR ? Recipe.COOKED_SUGAR : null;
+        if (recipe != null && !owned && grams > 0) {
+            recipe.scaled(Math.max(1, grams)).amounts().stream()
+                    .filter(a -> !a.name().equals("water"))
+                    .forEach(a -> needed.merge(Need.supply(a.name()), a.grams(), Double::sum));
+            return needed;
+        }
+        for (Batch.Mixed mixed : batch.mixed()) {
+            needed.merge(Need.of(mixed), mixed.grams(), Double::sum);
+        }
+        // A ready mix on the shelf spares the mixing, powder and all.
+        boolean mixedHere = batch.paste() == Paste.HALF || batch.paste() == Paste.MODELLING;
+        if (mixedHere && owned) {
+            needed.clear();
+            batch.mixed().stream()
+                    .filter(m -> !m.powder())
+                    .forEach(m -> needed.merge(
+                            Need.of(new Batch.Mixed(batch.paste(), m.tint(), false, 0)), m.grams(), Double::sum));
+        }
+        return needed;
+    }
+
+    private double take(String batch, Need need, double grams) {
+        double[] sums = needs.computeIfAbsent(need, n -> new double[2]);
+        sums[0] += grams;
+        double wanted = grams;
+        double cost = 0;
+        List<Thing> serving = stock.things().stream()
+                .filter(t -> need.served(t) > 0)
+                .sorted(Comparator.comparingInt((Thing t) -> -need.served(t)).thenComparing(Thing::name))
+                .toList();
+        for (Thing thing : serving) {
+            double there = thing.id() == null ? 0 : left.getOrDefault(thing.id(), 0.0);
+            double taken = Math.min(there, wanted);
+            if (taken > 0) {
+                left.put(thing.id(), there - taken);
+                takings.add(new Taking(batch, thing.id(), thing.name(), taken));
+                wanted -= taken;
+                sums[1] += taken;
+                cost += taken * thing.each();
+            }
+        }
+        if (wanted > 1e-9) {
+            cost += wanted * serving.stream().findFirst().map(Thing::each).orElse(Double.NaN);
+        }
+        return cost;
+    }
+
+    /** Grams cost by batch; not a number where a price is not known. */
+    double cost(String batch) {
+        return costs.getOrDefault(batch, 0.0);
+    }
+
+    List<Taking> takings() {
+        return List.copyOf(takings);
+    }
+
+    /** What is needed, by kind and name; what is all there, too, with nothing missing. */
+    List<Buy> list(List<Thing> wanted) {
+        List<Buy> list = new ArrayList<>();
+        needs.forEach((need, sums) -> list.add(buy(need, sums[0], sums[1])));
+        list.sort(Comparator.comparing(Buy::kind).thenComparing(Buy::name).thenComparing(Buy::colour));
+        for (Thing thing : wanted) {
+            list.add(new Buy(thing.kind(), thing.name(), thing.colour(), 0, null, false, 1, 0, 1, 1, 1, thing.price()));
+        }
+        return list;
+    }
+
+    private Buy buy(Need need, double amount, double have) {
+        double missing = Math.max(0, amount - have) < 1e-9 ? 0 : amount - have;
+        Optional<Thing> as =
+                stock.things().stream().filter(t -> need.served(t) > 0).max(Comparator.comparingInt(need::served));
+        double pack = as.map(Thing::pack).orElse(0.0);
+        int packs = missing > 0 && pack > 0 ? (int) Rounding.ceil(missing / pack) : 0;
+        double each = as.map(Thing::each).orElse(Double.NaN);
+        double bought = packs > 0 ? packs * pack : missing;
+        return new Buy(
+                need.kind(),
+                need.name(),
+                need.colour(),
+                need.across(),
+                as.map(Thing::id).orElse(null),
+                as.isPresent() && need.served(as.get()) == 1 && !need.colour().isEmpty(),
+                amount,
+                have,
+                missing,
+                packs,
+                pack,
+                missing > 0 && Double.isFinite(each) ? bought * each : null);
+    }
+}

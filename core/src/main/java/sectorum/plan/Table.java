@@ -1,0 +1,121 @@
+package sectorum.plan;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.bench.Thing;
+import sectorum.measure.Absent;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+
+/**
+ * How a plan is made: the room, the board, and what has been done at the table.
+ *
+ * @param humidity of the room, a share of one; absent: half
+ * @param celsius of the room, °C; absent: 20
+ * @param base the board under the cake
+ * @param ticked lines of the cut list that are done
+ * @param taken what "made it" took from the cupboard
+ * @param yields pieces counted from one sheet, by line of the cut list; they win over the nest
+ * @param wanted things meant to be bought for this plan
+ * @param joints what a dressing is stuck with where it is not the usual, by {@code tier/dressing}
+ */
+public record Table(
+        @Absent Double humidity,
+        @Absent Double celsius,
+        @Absent Base base,
+        List<String> ticked,
+        List<Taken> taken,
+        Map<String, Integer> yields,
+        List<Thing> wanted,
+        Map<String, Adhesive> joints) {
+    public static final Field HUMIDITY =
+            Field.share("humidity", "Humidity", 0.05, 1, 0.5, "Read it off a hygrometer, or leave it.");
+    /** Above this share of humidity, or this warmth, soft paste needs powder to stand (handbook 4.2, 4.3). */
+    private static final double DAMP = 0.6;
+
+    private static final double HOT = 24;
+
+    public static final Table USUAL = new Table(null, null, null, List.of(), List.of(), Map.of(), List.of(), Map.of());
+
+    /**
+     * The board under the cake.
+     *
+     * @param across its diameter, or its side, mm
+     * @param paste what it is covered with; absent: bare
+     * @param thickness of the covering, mm
+     * @param colour of the palette
+     */
+    public record Base(
+            double across,
+            @Absent Paste paste,
+            double thickness,
+            @Absent String colour) {
+        public static final Field ACROSS =
+                Field.length("base.across", "The board", 60, 1500, 300, "Give the board under the cake.");
+        public static final Field THICKNESS =
+                Field.length("base.thickness", "Its covering", 0, 20, 3, "Boards are covered thin.");
+
+        public Base {
+            ACROSS.check(across);
+            THICKNESS.check(thickness);
+        }
+    }
+
+    /** Grams or pieces taken from a thing for a batch. */
+    public record Taken(String batch, long thing, double amount) {}
+
+    public Table {
+        if (humidity != null) {
+            HUMIDITY.check(humidity);
+        }
+        if (celsius != null && !(celsius >= -5 && celsius <= 45)) {
+            throw new Refused(
+                    "celsius",
+                    Phrase.of(
+                            "A room of {} °C is outside {} to {}. Read the thermometer again.",
+                            Quantity.plain(celsius),
+                            Quantity.count(-5),
+                            Quantity.count(45)));
+        }
+        ticked = Check.list("ticked", "Ticked lines", ticked, 0, 2000);
+        taken = Check.list("taken", "Takings", taken, 0, 2000);
+        wanted = Check.list("wanted", "Things wanted", wanted, 0, 200);
+        yields = Collections.unmodifiableMap(new TreeMap<>(yields == null ? Map.of() : yields));
+        joints = Collections.unmodifiableMap(new TreeMap<>(joints == null ? Map.of() : joints));
+        yields.forEach((line, many) -> {
+            if (many == null || many < 1 || many > 100_000) {
+                throw new Refused(
+                        "yields",
+                        Phrase.of(
+                                "{} pieces from a sheet is outside {} to {}. Count them on one sheet.",
+                                Quantity.text("" + many),
+                                Quantity.count(1),
+                                Quantity.count(100_000)));
+            }
+        });
+    }
+
+    public double humid() {
+        return humidity == null ? ((Number) HUMIDITY.fallback()).doubleValue() : humidity;
+    }
+
+    public double warm() {
+        return celsius == null ? 20 : celsius;
+    }
+
+    /** Whether soft paste needs help to stand. */
+    public boolean isClose() {
+        return humid() > DAMP || warm() > HOT;
+    }
+
+    /** The same for another order of the design: nothing done, nothing taken. */
+    public Table untouched() {
+        return new Table(humidity, celsius, base, List.of(), List.of(), yields, wanted, joints);
+    }
+}

@@ -1,0 +1,325 @@
+package sectorum.workup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static sectorum.workup.Tables.paste;
+import static sectorum.workup.Tables.thing;
+import static sectorum.workup.Tiers.division;
+import static sectorum.workup.Tiers.round;
+import static sectorum.workup.Tiers.worn;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.bench.Thing;
+import sectorum.bench.ThingKind;
+import sectorum.make.Batch;
+import sectorum.make.Line;
+import sectorum.make.Shopping;
+import sectorum.make.Worktop;
+import sectorum.plan.Coat;
+import sectorum.plan.Colour;
+import sectorum.plan.Dressing;
+import sectorum.plan.Table;
+import sectorum.plan.Tier;
+import sectorum.plan.ZoneSpec;
+import sectorum.technique.Catalogue;
+import sectorum.technique.Making;
+
+/** From plans to the table: sums close, nothing is negative, and what is taken was there. */
+class WorktopTest {
+    private static final double EXACT = 1e-9;
+
+    /** Every technique on a round and on a square, with an empty cupboard and a full one. */
+    static Stream<Tables> tables() {
+        List<Tables> all = new ArrayList<>();
+        Thing[] full = {
+            paste("fondant", "white", 800, 1000, 6.5),
+            paste("gum", "", 100, 0, null),
+            thing(ThingKind.SHEET, "of=mat width=400 length=600"),
+            thing(ThingKind.MACHINE, "width=145"),
+            thing(ThingKind.PEARL, "across=4").stocked(20),
+        };
+        for (String id : Catalogue.all().stream().map(t -> t.id()).toList()) {
+            for (String outline : List.of("round", "square")) {
+                Dressing two = coloured(worn(id, ""), "cream", "vein");
+                Tables tables = Tables.of(
+                        round().outline(outline).divisions(division(12)).dressings(worn(id, ""), renamed(two)));
+                all.add(tables);
+                all.add(tables.stocked(full).hour(20).made(Tables.room(0.75, 22)));
+            }
+        }
+        return all.stream();
+    }
+
+    private static Dressing coloured(Dressing d, String... colours) {
+        return new Dressing(
+                d.id(), d.technique(), d.division(), d.zone(), d.resting(), d.covers(), List.of(colours), d.settings());
+    }
+
+    private static Dressing renamed(Dressing d) {
+        return new Dressing(
+                "again", d.technique(), d.division(), d.zone(), d.resting(), d.covers(), d.colours(), d.settings());
+    }
+
+    private static double sum(Worktop top, ToDoubleFunction<Batch> of) {
+        return top.batches().stream().mapToDouble(of).sum();
+    }
+
+    @ParameterizedTest
+    @MethodSource("tables")
+    void massesCloseAndNothingIsNegative(Tables tables) {
+        Worktop top = tables.top();
+        Workup worked = Workup.of(tables.plan(), Tiers.BENCH);
+        double pieces = worked.tiers().stream()
+                .flatMap(t -> t.dressings().stream())
+                .mapToDouble(w -> w.making().grams())
+                .sum();
+        double covered =
+                sum(top, b -> b.coverings().stream().mapToDouble(c -> c.stays()).sum());
+        assertThat(sum(top, b -> b.parts().net())).isCloseTo(pieces + covered, within(1e-6));
+        for (Batch b : top.batches()) {
+            Batch.Parts p = b.parts();
+            assertThat(p.kneaded())
+                    .isCloseTo(p.net() + p.spare() + p.offCuts() + p.rounding() - p.credit(), within(EXACT));
+            assertThat(List.of(p.net(), p.spare(), p.offCuts(), p.credit(), p.rounding()))
+                    .allSatisfy(part -> assertThat(part).isNotNegative());
+            assertThat(p.kneaded()).isGreaterThanOrEqualTo(-EXACT);
+            assertThat(p.offCuts() == 0 || b.form() == Batch.Form.ROLLED || b.form() == Batch.Form.COVER)
+                    .isTrue();
+            assertThat(b.mixed().stream().mapToDouble(Batch.Mixed::grams).sum()).isCloseTo(p.kneaded(), within(1e-6));
+            assertThat(b.shares().stream().mapToDouble(Batch.Share::grams).sum())
+                    .isCloseTo(p.kneaded(), within(1e-6));
+            assertThat(b.lines().stream().mapToDouble(l -> l.count() * l.each()).sum() + b.loose())
+                    .isLessThanOrEqualTo(p.net() + 1e-6);
+        }
+        assertThat(top.jobs().stream().mapToDouble(Worktop.Part::kneaded).sum())
+                .isCloseTo(top.total().kneaded(), within(1e-6));
+        for (Shopping.Buy buy : top.shopping()) {
+            assertThat(buy.need()).isCloseTo(buy.have() + buy.missing(), within(1e-6));
+            assertThat(buy.packs() * buy.pack()).isGreaterThanOrEqualTo(buy.packs() > 0 ? buy.missing() - EXACT : 0);
+        }
+        tables.stock()
+                .things()
+                .forEach(thing -> assertThat(top.takings().stream()
+                                .filter(t -> t.thing() == thing.id())
+                                .mapToDouble(Shopping.Taking::amount)
+                                .sum())
+                        .isLessThanOrEqualTo(thing.stock() + EXACT));
+    }
+
+    @ParameterizedTest
+    @MethodSource("tables")
+    void everyPieceOfTheCutListIsThereOnceWithWholeSpares(Tables tables) {
+        Worktop top = tables.top();
+        List<Line> lines =
+                top.batches().stream().flatMap(b -> b.lines().stream()).toList();
+        assertThat(lines.stream().map(Line::id)).doesNotHaveDuplicates();
+        assertThat(lines.stream().mapToInt(Line::count).sum())
+                .isEqualTo(top.total().pieces());
+        for (Batch b : top.batches()) {
+            int onSheets = b.nested() == null
+                    ? 0
+                    : b.nested().sheets().stream()
+                            .mapToInt(s -> s.copies() * s.laid().size())
+                            .sum();
+            boolean nested = b.form() == Batch.Form.ROLLED && b.nested() != null;
+            int all = b.lines().stream().mapToInt(l -> l.count() + l.spare()).sum();
+            assertThat(onSheets).isEqualTo(nested ? all : 0);
+        }
+    }
+
+    @Test
+    void splittingADressingInTwoChangesNoNetTotal() {
+        Dressing whole = worn("squares", "each=2 rows=4 laid=runs");
+        double h = 117;
+        Tables one = Tables.of(round().divisions(division(12)).dressings(zoned(whole, "squares", 0, h)));
+        Dressing half = worn("squares", "each=2 rows=2 laid=runs");
+        Tables two = Tables.of(round().divisions(division(12))
+                .dressings(zoned(half, "lower", 0, h / 2), zoned(half, "upper", h / 2, h)));
+        assertThat(two.top().total().net()).isCloseTo(one.top().total().net(), within(1e-6));
+        assertThat(two.top().total().pieces()).isEqualTo(one.top().total().pieces());
+    }
+
+    private static Dressing zoned(Dressing d, String id, double from, double to) {
+        ZoneSpec zone = new ZoneSpec(
+                new ZoneSpec.Height(ZoneSpec.Edge.FOOT, from), new ZoneSpec.Height(ZoneSpec.Edge.FOOT, to));
+        return new Dressing(id, d.technique(), d.division(), zone, false, false, d.colours(), d.settings());
+    }
+
+    @Test
+    void trimmingsOfTheCoveringAreCreditedToPiecesOfTheSamePasteAndColour() {
+        Tables tables =
+                Tables.of(round().divisions(division(5)).dressings(coloured(worn("drape", "paste=fondant"), "cream")));
+        Tier t = tables.tiers().get(0);
+        Worktop plain = tables.top();
+        Batch drape = rolled(plain);
+        assertThat(drape.parts().credit()).isZero();
+        Worktop same = tables.pressed(
+                        new sectorum.make.Fits.Fit(t.id(), "", "", null),
+                        new sectorum.finding.Mend(
+                                sectorum.measure.Phrase.of(""),
+                                List.of(new sectorum.finding.Change(
+                                        sectorum.finding.Change.Target.TIER,
+                                        "coats",
+                                        List.of(
+                                                new Coat("ganache", 5),
+                                                new Coat("fondant", 3.5, null, "cream", null, null))))))
+                .top();
+        assertThat(rolled(same).parts().credit()).isPositive();
+        assertThat(rolled(same).parts().kneaded()).isLessThan(drape.parts().kneaded());
+    }
+
+    private static Batch rolled(Worktop top) {
+        return top.batches().stream()
+                .filter(b -> b.form() == Batch.Form.ROLLED)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aCountedYieldWinsOverTheNest() {
+        Tables tables = Tables.of(round().divisions(division(12)).dressings(worn("pennant", "")));
+        Batch before = rolled(tables.top());
+        Line line = before.lines().get(0);
+        Batch after = rolled(tables.made(Tables.yielding(Map.of(line.id(), 4))).top());
+        assertThat(after.lines().get(0).yield()).isEqualTo(4);
+        assertThat(after.rolls()).isGreaterThan(before.rolls());
+        assertThat(after.nested()).isNull();
+    }
+
+    @ParameterizedTest(name = "{0} at {1} humid: {2} g/kg")
+    @CsvSource({"fondant, 0.5, 0", "fondant, 0.7, 5", "half, 0.9, 0"})
+    void powderByPurposeAndWeather(String paste, double humidity, double perKg) {
+        Worktop top = Tables.of(round().divisions(division(5)).dressings(worn("crescent", "paste=" + paste)))
+                .made(Tables.room(humidity, 20))
+                .top();
+        Batch batch = rolled(top);
+        double powder = batch.mixed().stream()
+                .filter(Batch.Mixed::powder)
+                .mapToDouble(Batch.Mixed::grams)
+                .sum();
+        assertThat(powder).isCloseTo(batch.parts().kneaded() * perKg / 1000, within(1e-9));
+    }
+
+    @Test
+    void halfAndHalfIsMixedByMassAndMarbleByShare() {
+        Worktop top = Tables.of(
+                        round().divisions(division(5)).dressings(coloured(worn("crescent", "paste=half"), "vein")))
+                .top();
+        Batch batch = rolled(top);
+        assertThat(batch.mixed()).hasSize(4);
+        double cream = batch.mixed().stream()
+                .filter(m -> m.tint().id().equals("cream"))
+                .mapToDouble(Batch.Mixed::grams)
+                .sum();
+        assertThat(cream).isCloseTo(batch.parts().kneaded() * 3 / 4, within(1e-9));
+        assertThat(batch.mixed()).anyMatch(m -> m.paste() == Paste.GUM).anyMatch(m -> m.paste() == Paste.FONDANT);
+    }
+
+    @Test
+    void whatIsThereIsTakenFirstAndTheRestBoughtInPacks() {
+        Tables tables = Tables.of(round().divisions(division(5)).dressings(worn("drape", "paste=fondant")))
+                .stocked(paste("fondant", "white", 300, 1000, 7.0), paste("ganache", "", 0, 0, 0.0));
+        Worktop top = tables.top();
+        Shopping.Buy white = top.shopping().stream()
+                .filter(b -> b.name().equals("fondant") && b.colour().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertThat(white.have()).isEqualTo(300);
+        assertThat(white.packs()).isEqualTo((int) Math.ceil(white.missing() / 1000));
+        assertThat(white.price()).isEqualTo(white.packs() * 7.0);
+        assertThat(top.takings()).first().satisfies(t -> assertThat(t.amount()).isEqualTo(300));
+        // Nothing costs nothing where nothing is its price; an unknown price is not nothing.
+        assertThat(top.total().unpriced()).isZero();
+        assertThat(tables.stocked(paste("fondant", "white", 300, 1000, null))
+                        .top()
+                        .total()
+                        .unpriced())
+                .isPositive();
+    }
+
+    @Test
+    void theBoardIsCoveredAndColouredAndJointsAreChosen() {
+        Table.Base base = new Table.Base(330, Paste.FONDANT, 3, "plum");
+        Table table = new Table(
+                null, null, base, List.of(), List.of(), Map.of(), List.of(), Map.of("tier-0/drape", Adhesive.EXTRACT));
+        Worktop top = Tables.of(round().divisions(division(5)).dressings(worn("drape", "")))
+                .made(table)
+                .top();
+        assertThat(top.batches())
+                .anySatisfy(b -> assertThat(b.coverings())
+                        .anyMatch(c -> c.tier().isEmpty()
+                                && Math.abs(c.stays() - Math.PI / 4 * 330 * 330 * 3 / 1000 * 1.35) < 1e-6));
+        Worktop.Part part = top.jobs().get(top.jobs().size() - 1);
+        assertThat(part.joint()).isEqualTo(Adhesive.EXTRACT.words());
+        assertThat(part.schools()).extracting(Worktop.School::adhesive).contains(Adhesive.ROYAL);
+    }
+
+    @Test
+    void everyContactOfFacesTurnsADesignOver() {
+        Worktop top = Tables.of(round().divisions(division(12)).dressings(worn("ropes", ""), worn("swag", "")))
+                .top();
+        Map<String, Boolean> mirrored = new java.util.HashMap<>();
+        top.jobs().forEach(j -> mirrored.put(j.dressing(), j.mirrored()));
+        assertThat(mirrored).containsEntry("ropes", true).containsEntry("swag", false);
+        Making.Turn turn = new Making.Turn(sectorum.measure.Phrase.of("over"));
+        assertThat(new Making(List.of(), List.of(), "", "", List.of(), List.of(), List.of(turn, turn)).isMirrored())
+                .isFalse();
+    }
+
+    @Test
+    void lightColoursAreRolledBeforeDarkAndPiecesThatDryLongestFirst() {
+        Worktop top = Tables.of(round().divisions(division(12))
+                        .dressings(
+                                coloured(worn("squares", "each=1 laid=chequers paste=fondant"), "plum", "cream"),
+                                worn("crescent", "paste=gum")))
+                .top();
+        List<Batch> rolled = top.batches().stream()
+                .filter(b -> b.form() == Batch.Form.ROLLED)
+                .toList();
+        assertThat(rolled.get(0).paste()).isEqualTo(Paste.GUM);
+        List<String> fondant = rolled.stream()
+                .filter(b -> b.paste() == Paste.FONDANT)
+                .map(b -> b.tint().id())
+                .toList();
+        assertThat(fondant).startsWith("cream");
+    }
+
+    @Test
+    void quickerWaysSaveWhatTheySayAndBringNoStop() {
+        Tier tier = round().divisions(division(26))
+                .dressings(worn("weave", "each=1"))
+                .tier();
+        List<Quicker> ways = Quicker.of(tier, "weave", Tiers.BENCH);
+        assertThat(ways).isNotEmpty();
+        double now = Workup.tier(tier, Tiers.BENCH).dressings().get(0).making().minutes();
+        assertThat(ways).allSatisfy(way -> {
+            Object value = way.mend().changes().get(0).value();
+            Dressing changed = tier.dressing("weave")
+                    .with(tier.dressing("weave")
+                            .settings()
+                            .with(way.mend().changes().get(0).field(), value));
+            double then = TierWork.worn(tier, changed, Tiers.BENCH).making().minutes();
+            assertThat(way.saved()).isCloseTo(now - then, within(EXACT));
+            assertThat(way.saved()).isPositive();
+        });
+    }
+
+    @Test
+    void aBlendOfABlendIsRefused() {
+        Colour.Blend blend = new Colour.Blend(false, List.of(new Colour.Part("vein", 1), new Colour.Part("plum", 1)));
+        List<Colour> palette = new ArrayList<>(Tables.PALETTE);
+        palette.add(new Colour("mud", "Mud", "#553311", "", blend));
+        Tables tables = new Tables(Tables.of(round()).tiers(), palette, sectorum.bench.Stock.NONE, Table.USUAL);
+        org.assertj.core.api.Assertions.assertThatThrownBy(tables::plan).hasMessageContaining("vein");
+    }
+}
