@@ -32,7 +32,23 @@ export type Played = Schemas['Played'];
 export type Press = Schemas['Press'];
 export type Rescue = Schemas['Rescue'];
 export type Offer = Schemas['Offer'];
-export type Item = Schemas['Item'];
+export type Thing = Schemas['Thing'];
+export type Shelf = Schemas['Shelf'];
+export type House = Schemas['House'];
+export type Worktop = Schemas['Worktop'];
+export type Batch = Schemas['Batch'];
+export type CutLine = Schemas['Line'];
+export type Nested = Schemas['Nested'];
+export type Buy = Schemas['Buy'];
+export type Part = Schemas['Part'];
+export type Scaled = Schemas['Scaled'];
+export type Quicker = Schemas['Quicker'];
+export type Table = Schemas['Table'];
+export type Coat = Schemas['Coat'];
+export type Colour = Schemas['Colour'];
+export type Fit = Schemas['Fit'];
+export type Taken = Schemas['Taken'];
+export type Version = Schemas['Version'];
 export type Picture = Schemas['Picture'];
 export type ZoneSpec = Schemas['ZoneSpec'];
 export type Changed = Schemas['Changed'];
@@ -70,7 +86,7 @@ export function problemOf(thrown: unknown): Problem {
   return { type: 'unknown', title: 'It went wrong', status: 0, detail: String(thrown) };
 }
 
-async function answer(method: string, path: string, body?: unknown): Promise<Response> {
+async function answer(method: string, path: string, body?: unknown, hangUp?: AbortSignal): Promise<Response> {
   const file = body instanceof Blob;
   let response: Response;
   try {
@@ -79,8 +95,12 @@ async function answer(method: string, path: string, body?: unknown): Promise<Res
       headers:
         body === undefined ? {} : { 'Content-Type': file ? 'application/octet-stream' : 'application/json' },
       body: body === undefined ? null : file || typeof body === 'string' ? body : JSON.stringify(body),
+      signal: hangUp ?? null,
     });
-  } catch {
+  } catch (thrown) {
+    if (hangUp?.aborted) {
+      throw thrown;
+    }
     throw new Refusal({
       type: 'unreachable',
       title: 'No answer',
@@ -111,9 +131,45 @@ async function json<T>(method: string, path: string, body?: unknown): Promise<T>
 
 export interface TemplateOrder {
   plan: Plan;
-  tier: string;
+  /** Left out: templates of all tiers. */
+  tier?: string;
   names: string[];
   paper: Paper;
+}
+
+/** How far a pack is. */
+export interface Packing {
+  done: number;
+  of: number;
+}
+
+/** A pack a line at a time, told how far it is; hanging up ends it. */
+async function pack(order: TemplateOrder, told: (far: Packing) => void, hangUp: AbortSignal): Promise<Blob> {
+  const response = await answer('POST', '/api/templates/pack', order, hangUp);
+  const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader();
+  let text = '';
+  for (;;) {
+    const { done, value } = await reader.read();
+    text += value ?? '';
+    const lines = text.split('\n');
+    text = lines.pop() ?? '';
+    for (const line of lines) {
+      const far = JSON.parse(line) as Packing & { pdf?: string };
+      if (far.pdf !== undefined) {
+        const bytes = Uint8Array.from(atob(far.pdf), (c) => c.charCodeAt(0));
+        return new Blob([bytes], { type: 'application/pdf' });
+      }
+      told(far);
+    }
+    if (done) {
+      throw new Refusal({
+        type: 'cut',
+        title: 'Cut off',
+        status: 0,
+        detail: 'The pack broke off. Make it again.',
+      });
+    }
+  }
 }
 
 export const api = {
@@ -134,9 +190,26 @@ export const api = {
     json<WaysToMark>('POST', '/api/ways', asked),
   rescue: (stuck: { plan: Plan; tier: string; division: string; placed: number; reads: number }) =>
     json<Rescue>('POST', '/api/rescue', stuck),
-  cupboard: () => json<Item[]>('GET', '/api/cupboard'),
-  keepItem: (item: Item) => json<Item>('PUT', '/api/cupboard', item),
-  takeOutItem: async (id: number): Promise<void> => void (await answer('DELETE', `/api/cupboard/${id}`)),
+  cupboard: () => json<Thing[]>('GET', '/api/cupboard'),
+  kinds: () => json<Shelf[]>('GET', '/api/cupboard/kinds'),
+  keepThing: (thing: Thing) => json<Thing>('PUT', '/api/cupboard', thing),
+  /** Amounts from stock; less than nothing puts back. */
+  take: (wanted: Taken[]) => json<Taken[]>('POST', '/api/cupboard/take', wanted),
+  cupboardTable: async () => (await answer('GET', '/api/cupboard/table')).blob(),
+  readTable: async (file: Blob) =>
+    (await answer('POST', '/api/cupboard/table', file)).json() as Promise<{ things: number }>,
+  house: () => json<House>('GET', '/api/house'),
+  settle: (house: House) => json<House>('PUT', '/api/house', house),
+  worktop: (plan: Plan) => json<Worktop>('POST', '/api/worktop', { plan }),
+  quicker: (asked: { plan: Plan; tier: string; dressing: string; bench: Bench }) =>
+    json<Quicker[]>('POST', '/api/quicker', asked),
+  recipe: (name: string, grams: number) =>
+    json<Scaled>('GET', `/api/recipe?${new URLSearchParams({ name, grams: String(grams) })}`),
+  list: async (what: 'cuts' | 'shopping', plan: Plan) =>
+    (await answer('POST', `/api/worktop/${what}`, { plan })).blob(),
+  versions: (id: number) => json<Version[]>('GET', `/api/plans/${id}/versions`),
+  version: (id: number, revision: number) => json<SavedPlan>('GET', `/api/plans/${id}/versions/${revision}`),
+  takeOutThing: async (id: number): Promise<void> => void (await answer('DELETE', `/api/cupboard/${id}`)),
   pictures: (plan: number) => json<Picture[]>('GET', `/api/plans/${plan}/pictures`),
   addPicture: async (plan: number, file: File): Promise<Picture> => {
     const path = `/api/plans/${plan}/pictures?${new URLSearchParams({ caption: file.name })}`;
@@ -149,7 +222,7 @@ export const api = {
   bench: () => json<Bench>('GET', '/api/bench'),
   tray: (asked: { plan: Plan; tier: string; division: string; bench: Bench }) =>
     json<Worn[]>('POST', '/api/tray', asked),
-  refit: (asked: { plan: Plan; from: string; dressing: string; to: string; bench: Bench }) =>
+  refit: (asked: { plan: Plan; from: string; dressing: string; to: string; into?: Plan; bench: Bench }) =>
     json<Refit>('POST', '/api/refit', asked),
   catalogue: () => json<Choices>('GET', '/api/catalogue'),
   names: () => json<Schemas['Names']>('GET', '/api/names'),
@@ -160,5 +233,7 @@ export const api = {
   templates: (order: TemplateOrder) => json<Listed[]>('POST', '/api/templates/list', order),
   sheets: (order: TemplateOrder) => json<Laid[]>('POST', '/api/templates/sheets', order),
   pdf: async (order: TemplateOrder) => (await answer('POST', '/api/templates/pdf', order)).blob(),
+  pack,
+  dxf: async (order: TemplateOrder) => (await answer('POST', '/api/templates/dxf', order)).blob(),
   svg: async (order: TemplateOrder) => (await answer('POST', '/api/templates/svg', order)).blob(),
 };

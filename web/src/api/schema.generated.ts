@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["house"];
+        put: operations["settle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard": {
         parameters: {
             query?: never;
@@ -78,6 +94,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["workup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worktop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["worktop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worktop/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shopping"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worktop/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cuts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -164,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/templates/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["packed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/templates/list": {
         parameters: {
             query?: never;
@@ -174,6 +254,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["list"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dxf"];
         delete?: never;
         options?: never;
         head?: never;
@@ -206,6 +302,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["refit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quicker": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["quicker"];
         delete?: never;
         options?: never;
         head?: never;
@@ -308,6 +420,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cupboard/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["versions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/versions/{revision}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["version"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/file": {
         parameters: {
             query?: never;
@@ -364,6 +556,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["length"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -434,6 +642,19 @@ export interface components {
             /** @enum {string} */
             hand: "right" | "left";
         };
+        Base: {
+            /** Format: double */
+            across: number;
+            /** @enum {string} */
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            /** Format: double */
+            thickness: number;
+            colour?: string;
+        };
+        Blend: {
+            marbled: boolean;
+            parts: components["schemas"]["Portion"][];
+        };
         Border: {
             id: string;
             name: string;
@@ -450,12 +671,20 @@ export interface components {
             name: string;
             /** Format: double */
             thickness: number;
+            /** @enum {string} */
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            colour?: string;
+            /** @enum {string} */
+            laid?: "spread" | "sheet" | "bare" | "strip";
+            /** Format: double */
+            margin?: number;
         };
         Colour: {
             id: string;
             name: string;
             shade: string;
             material: string;
+            blend?: components["schemas"]["Blend"];
         };
         DivisionSpec: {
             id: string;
@@ -519,6 +748,10 @@ export interface components {
             /** Format: double */
             s: number;
         };
+        Made: {
+            batch: string;
+            taken: components["schemas"]["Taken"][];
+        };
         OutlineSpec: {
             kind: string;
             sizes: {
@@ -534,6 +767,12 @@ export interface components {
             brief: components["schemas"]["Brief"];
             palette: components["schemas"]["Colour"][];
             tiers: components["schemas"]["Tier"][];
+            table?: components["schemas"]["Table"];
+        };
+        Portion: {
+            colour: string;
+            /** Format: double */
+            share: number;
         };
         Reading: {
             /** @enum {string} */
@@ -551,6 +790,47 @@ export interface components {
             /** Format: int32 */
             base: number;
             document: components["schemas"]["Plan"];
+        };
+        Table: {
+            /** Format: double */
+            humidity?: number;
+            /** Format: double */
+            celsius?: number;
+            base?: components["schemas"]["Base"];
+            ticked: string[];
+            made: components["schemas"]["Made"][];
+            yields: {
+                [key: string]: number;
+            };
+            wanted: components["schemas"]["Thing"][];
+            joints: {
+                [key: string]: "water" | "glue" | "extract" | "hollow" | "royal" | "chocolate" | "itself" | "none";
+            };
+        };
+        Taken: {
+            /** Format: int64 */
+            thing: number;
+            /** Format: double */
+            amount: number;
+        };
+        Thing: {
+            /** Format: int64 */
+            id?: number;
+            /** @enum {string} */
+            kind: "paste" | "colour" | "pearl" | "supply" | "sheet" | "board" | "tin" | "cutter" | "nozzle" | "rod" | "disc" | "roller" | "comb" | "stencil" | "punch" | "mould" | "machine" | "former";
+            name: string;
+            colour: string;
+            sizes: {
+                [key: string]: unknown;
+            };
+            dial: string;
+            /** Format: double */
+            stock: number;
+            /** Format: double */
+            pack: number;
+            /** Format: double */
+            price?: number;
+            notes: string;
         };
         Tier: {
             id: string;
@@ -583,15 +863,14 @@ export interface components {
         Away: {
             away: boolean;
         };
-        Item: {
-            /** Format: int64 */
-            id?: number;
-            /** @enum {string} */
-            kind: "board" | "tin" | "cutter";
-            name: string;
+        House: {
             /** Format: double */
-            acrossMm: number;
-            notes: string;
+            hour?: number;
+            coin: string;
+            /** Format: double */
+            printedAcross: number;
+            /** Format: double */
+            printedDown: number;
         };
         Asked: {
             plan: components["schemas"]["Plan"];
@@ -615,7 +894,7 @@ export interface components {
         };
         Change: {
             /** @enum {string} */
-            target: "setting" | "dressing" | "division" | "tier";
+            target: "setting" | "dressing" | "division" | "tier" | "table";
             field: string;
             value?: unknown;
         };
@@ -632,7 +911,7 @@ export interface components {
         Cut: {
             what: components["schemas"]["Phrase"];
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "buttercream" | "royal" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
             /** Format: double */
             thickness: number;
             /** Format: int32 */
@@ -646,6 +925,8 @@ export interface components {
             count: number;
             /** Format: int32 */
             spare: number;
+            /** Format: double */
+            each: number;
         };
         Divided: {
             id: string;
@@ -770,6 +1051,8 @@ export interface components {
             adhesive: string;
             why: string;
             steps: components["schemas"]["Step"][];
+            tools: components["schemas"]["Tool"][];
+            turns: components["schemas"]["Turn"][];
         };
         Mark: {
             /** Format: int32 */
@@ -870,9 +1153,21 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             changed: components["schemas"]["Changed"][];
         };
+        Tool: {
+            /** @enum {string} */
+            kind: "paste" | "colour" | "pearl" | "supply" | "sheet" | "board" | "tin" | "cutter" | "nozzle" | "rod" | "disc" | "roller" | "comb" | "stencil" | "punch" | "mould" | "machine" | "former";
+            field: string;
+            /** Format: double */
+            size: number;
+            /** Format: double */
+            slack: number;
+        };
+        Turn: {
+            contact: components["schemas"]["Phrase"];
+        };
         Used: {
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "buttercream" | "royal" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
             /** Format: int32 */
             colour: number;
             /** Format: double */
@@ -903,6 +1198,263 @@ export interface components {
             foot: number;
             /** Format: double */
             top: number;
+        };
+        AtTable: {
+            plan: components["schemas"]["Plan"];
+        };
+        Amount: {
+            name: string;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            ounces: number;
+            /** Format: int32 */
+            tablespoons?: number;
+            /** Format: double */
+            teaspoons?: number;
+            /** Format: double */
+            density: number;
+            allergen: string;
+        };
+        Batch: {
+            id: string;
+            /** @enum {string} */
+            form: "coat" | "cover" | "rolled" | "shaped" | "bought";
+            /** @enum {string} */
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            tint: components["schemas"]["Tint"];
+            /** Format: double */
+            thickness: number;
+            dial?: components["schemas"]["Set"];
+            coverings: components["schemas"]["Covering"][];
+            lines: components["schemas"]["Line"][];
+            /** Format: double */
+            loose: number;
+            /** Format: double */
+            length: number;
+            parts: components["schemas"]["Parts"];
+            nested?: components["schemas"]["Nested"];
+            /** Format: int32 */
+            rolls: number;
+            mixed: components["schemas"]["Mixed"][];
+            shares: components["schemas"]["Share"][];
+        };
+        Buy: {
+            /** @enum {string} */
+            kind: "paste" | "colour" | "pearl" | "supply" | "sheet" | "board" | "tin" | "cutter" | "nozzle" | "rod" | "disc" | "roller" | "comb" | "stencil" | "punch" | "mould" | "machine" | "former";
+            name: string;
+            colour: string;
+            /** Format: double */
+            across: number;
+            /** Format: int64 */
+            thing?: number;
+            colouring: boolean;
+            /** Format: double */
+            need: number;
+            /** Format: double */
+            have: number;
+            /** Format: double */
+            missing: number;
+            /** Format: int32 */
+            packs: number;
+            /** Format: double */
+            pack: number;
+            /** Format: double */
+            price?: number;
+        };
+        Covering: {
+            tier: string;
+            /** Format: int32 */
+            index: number;
+            name: string;
+            /** @enum {string} */
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            tint: components["schemas"]["Tint"];
+            /** Format: double */
+            thickness: number;
+            /** @enum {string} */
+            laid: "spread" | "sheet" | "bare" | "strip";
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            round: boolean;
+            /** Format: double */
+            lid: number;
+            /** Format: double */
+            stays: number;
+            /** Format: double */
+            trimmed: number;
+        };
+        Fit: {
+            tier: string;
+            dressing: string;
+            division: string;
+            finding: components["schemas"]["Finding"];
+        };
+        Line: {
+            id: string;
+            job: string;
+            what: components["schemas"]["Phrase"];
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            outline: number[];
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            spare: number;
+            /** Format: double */
+            each: number;
+            /** Format: int32 */
+            yield?: number;
+        };
+        Lying: {
+            /** Format: int32 */
+            piece: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: int32 */
+            quarters: number;
+        };
+        Mixed: {
+            /** @enum {string} */
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            tint: components["schemas"]["Tint"];
+            powder: boolean;
+            /** Format: double */
+            grams: number;
+        };
+        Nested: {
+            roll: components["schemas"]["Roll"];
+            sheets: components["schemas"]["Sheet"][];
+            way: string;
+            /** Format: double */
+            used: number;
+        };
+        Part: {
+            tier: string;
+            dressing: string;
+            name: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            spares: number;
+            /** Format: double */
+            net: number;
+            /** Format: double */
+            kneaded: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            materials?: number;
+            /** Format: double */
+            hands?: number;
+            joint: string;
+            why: string;
+            schools: components["schemas"]["School"][];
+            turns: components["schemas"]["Turn"][];
+            mirrored: boolean;
+        };
+        Parts: {
+            /** Format: double */
+            net: number;
+            /** Format: double */
+            spare: number;
+            /** Format: double */
+            offCuts: number;
+            /** Format: double */
+            credit: number;
+            /** Format: double */
+            rounding: number;
+        };
+        Roll: {
+            name: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            length: number;
+            /** Format: double */
+            margin: number;
+            /** Format: double */
+            bridge: number;
+        };
+        Scaled: {
+            recipe: string;
+            label: string;
+            /** Format: double */
+            grams: number;
+            amounts: components["schemas"]["Amount"][];
+            note: string;
+        };
+        School: {
+            /** @enum {string} */
+            adhesive: "water" | "glue" | "extract" | "hollow" | "royal" | "chocolate" | "itself" | "none";
+            words: string;
+            why: string;
+        };
+        Set: {
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            rolls: number;
+            guessed: boolean;
+        };
+        Share: {
+            job: string;
+            /** Format: double */
+            grams: number;
+        };
+        Sheet: {
+            /** Format: int32 */
+            copies: number;
+            laid: components["schemas"]["Lying"][];
+            /** Format: double */
+            reach: number;
+        };
+        Taking: {
+            batch: string;
+            /** Format: int64 */
+            thing: number;
+            name: string;
+            /** Format: double */
+            amount: number;
+        };
+        Tint: {
+            id: string;
+            name: string;
+            shade: string;
+            blend?: components["schemas"]["Blend"];
+        };
+        Total: {
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            spares: number;
+            /** Format: double */
+            net: number;
+            /** Format: double */
+            kneaded: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            materials: number;
+            /** Format: int32 */
+            unpriced: number;
+            /** Format: double */
+            hands?: number;
+        };
+        Worktop: {
+            batches: components["schemas"]["Batch"][];
+            recipes: components["schemas"]["Scaled"][];
+            shopping: components["schemas"]["Buy"][];
+            takings: components["schemas"]["Taking"][];
+            jobs: components["schemas"]["Part"][];
+            findings: components["schemas"]["Fit"][];
+            total: components["schemas"]["Total"];
         };
         Press: {
             /** Format: double */
@@ -991,20 +1543,22 @@ export interface components {
         };
         Order: {
             plan: components["schemas"]["Plan"];
-            tier: string;
+            tier?: string;
             names: string[];
             /** @enum {string} */
             paper: "a4" | "letter" | "a3";
         };
         Laid: {
-            template: string;
             /** Format: double */
             width: number;
             /** Format: double */
             height: number;
             svg: string;
         };
+        StreamingResponseBody: unknown;
         Listed: {
+            id: string;
+            tier: string;
             name: string;
             title: components["schemas"]["Phrase"];
             /** Format: double */
@@ -1049,11 +1603,27 @@ export interface components {
             from: string;
             dressing: string;
             to: string;
+            into?: components["schemas"]["Plan"];
             bench: components["schemas"]["Bench"];
         };
         Refit: {
             dressing: components["schemas"]["Dressing"];
             changes: components["schemas"]["Changed"][];
+        };
+        Slow: {
+            plan: components["schemas"]["Plan"];
+            tier: string;
+            dressing: string;
+            bench: components["schemas"]["Bench"];
+        };
+        Quicker: {
+            dressing: string;
+            mend: components["schemas"]["Mend"];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            saved: number;
+            worn: components["schemas"]["Worn"];
         };
         Picture: {
             /** Format: int64 */
@@ -1066,6 +1636,10 @@ export interface components {
         };
         Name: {
             name: string;
+        };
+        Kept: {
+            /** Format: int32 */
+            things: number;
         };
         Block: {
             /** Format: double */
@@ -1089,6 +1663,12 @@ export interface components {
             stack: components["schemas"]["Block"][];
             archived: boolean;
         };
+        Version: {
+            /** Format: int32 */
+            revision: number;
+            /** Format: date-time */
+            savedAt: string;
+        };
         Names: {
             workshop: string;
             person: string;
@@ -1097,6 +1677,15 @@ export interface components {
             /** Format: double */
             mm: number;
             shown: string;
+        };
+        Shelf: {
+            /** @enum {string} */
+            kind: "paste" | "colour" | "pearl" | "supply" | "sheet" | "board" | "tin" | "cutter" | "nozzle" | "rod" | "disc" | "roller" | "comb" | "stencil" | "punch" | "mould" | "machine" | "former";
+            label: string;
+            hint: string;
+            /** @enum {string} */
+            counted: "grams" | "pieces";
+            fields: components["schemas"]["Field"][];
         };
         Choices: {
             outlines: components["schemas"]["Kind"][];
@@ -1109,6 +1698,10 @@ export interface components {
             readTop: components["schemas"]["Field"];
             readHeight: components["schemas"]["Field"];
             hand: components["schemas"]["Field"];
+            humidity: components["schemas"]["Field"];
+            base: components["schemas"]["Field"];
+            baseThickness: components["schemas"]["Field"];
+            margin: components["schemas"]["Field"];
             pressCutter: components["schemas"]["Field"];
             pressSpace: components["schemas"]["Field"];
             foldShape: components["schemas"]["Field"];
@@ -1268,6 +1861,50 @@ export interface operations {
             };
         };
     };
+    house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["House"];
+                };
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["House"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["House"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -1283,7 +1920,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Item"][];
+                    "application/json": components["schemas"]["Thing"][];
                 };
             };
         };
@@ -1297,7 +1934,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Item"];
+                "application/json": components["schemas"]["Thing"];
             };
         };
         responses: {
@@ -1307,7 +1944,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Item"];
+                    "application/json": components["schemas"]["Thing"];
                 };
             };
         };
@@ -1332,6 +1969,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Workup"];
+                };
+            };
+        };
+    };
+    worktop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtTable"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Worktop"];
+                };
+            };
+        };
+    };
+    shopping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtTable"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    cuts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtTable"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };
@@ -1456,6 +2165,30 @@ export interface operations {
             };
         };
     };
+    packed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Order"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
     list: {
         parameters: {
             query?: never;
@@ -1476,6 +2209,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Listed"][];
+                };
+            };
+        };
+    };
+    dxf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Order"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/vnd.dxf": string;
                 };
             };
         };
@@ -1524,6 +2281,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Refit"];
+                };
+            };
+        };
+    };
+    quicker: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Slow"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Quicker"][];
                 };
             };
         };
@@ -1718,6 +2499,142 @@ export interface operations {
             };
         };
     };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Taken"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"][];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    recipe: {
+        parameters: {
+            query: {
+                name: string;
+                grams: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scaled"];
+                };
+            };
+        };
+    };
+    versions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Version"][];
+                };
+            };
+        };
+    };
+    version: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedPlan"];
+                };
+            };
+        };
+    };
     file: {
         parameters: {
             query?: never;
@@ -1822,6 +2739,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Understood"];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelf"][];
                 };
             };
         };

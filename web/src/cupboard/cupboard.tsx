@@ -1,176 +1,191 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
-import { api, type Item, problemOf } from '../api/client';
+import { useQuery } from '@tanstack/react-query';
+import { Download, Upload } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { api, problemOf, type Shelf as ShelfKind, type Thing } from '../api/client';
+import { save, useCupboardChanged, useHouse } from '../make/use';
 import { Brand } from '../shell/brand';
 import { UnitMenu } from '../shell/unit-menu';
 import { Button } from '../ui/button';
+import { NumberField } from '../ui/number';
 import { tell, tellBad } from '../ui/toasts';
-import { LengthField, WordsField } from '../ui/typed';
-import { usePreferences } from '../units/preferences';
-import { length } from '../units/units';
+import { WordsField } from '../ui/typed';
+import { Shelf } from './shelf';
 
-type Kind = Item['kind'];
-
-const KINDS: { kind: Kind; title: string; first: string; name: (across: string) => string }[] = [
-  {
-    kind: 'board',
-    title: 'Boards',
-    first: 'Boards draw curves and seat tiers.',
-    name: (a) => `Round board ${a}`,
-  },
-  { kind: 'tin', title: 'Tins', first: 'A tin turned over draws a curve, too.', name: (a) => `Tin ${a}` },
-  {
-    kind: 'cutter',
-    title: 'Cutters',
-    first: 'Cutters can be pressed round a side.',
-    name: (a) => `Ring cutter ${a}`,
-  },
-];
-
-/** What the workshop owns, drawn by how wide it is. */
+/** What the workshop owns, kind by kind, with what is in stock of it and what it costs. */
 export function Cupboard() {
-  const client = useQueryClient();
-  const items = useQuery({ queryKey: ['cupboard'], queryFn: api.cupboard });
-  const again = async () => {
-    await client.invalidateQueries({ queryKey: ['cupboard'] });
-    await client.invalidateQueries({ queryKey: ['bench'] });
-  };
-  const keep = async (item: Item) => {
+  const things = useQuery({ queryKey: ['cupboard'], queryFn: api.cupboard });
+  const kinds = useQuery({ queryKey: ['kinds'], queryFn: api.kinds, staleTime: Number.POSITIVE_INFINITY });
+  const [sought, setSought] = useState('');
+  const changed = useCupboardChanged();
+  const house = useHouse();
+  const keep = async (thing: Thing) => {
     try {
-      await api.keepItem(item);
-      await again();
+      await api.keepThing(thing);
+      await changed();
       return null;
     } catch (thrown) {
       return problemOf(thrown);
     }
   };
-  const takeOut = async (item: Item) => {
+  const takeOut = async (thing: Thing) => {
     try {
-      await api.takeOutItem(item.id!);
-      const { id: _, ...same } = item;
-      tell(`${item.name} is taken out.`, { label: 'Undo', run: () => void keep(same as Item) });
+      await api.takeOutThing(thing.id!);
+      const { id: _, ...same } = thing;
+      tell(`${thing.name} is taken out.`, { label: 'Undo', run: () => void keep(same as Thing) });
     } catch (thrown) {
       tellBad(problemOf(thrown).detail);
     }
-    await again();
+    await changed();
   };
+  const wanted = sought.trim().toLowerCase();
+  const shown = (kind: ShelfKind) =>
+    (things.data ?? []).filter(
+      (t) =>
+        t.kind === kind.kind &&
+        (wanted === '' || `${t.name} ${t.colour} ${t.notes} ${kind.label}`.toLowerCase().includes(wanted)),
+    );
+  const shelves = (kinds.data ?? []).filter((k) => wanted === '' || shown(k).length > 0);
   return (
     <div className="min-h-dvh">
       <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
         <Brand under="All orders" />
         <UnitMenu />
       </header>
-      <main className="mx-auto max-w-5xl px-6 py-8">
-        <h1 className="font-display text-[1.9rem] leading-tight font-bold">Cupboard</h1>
-        <p className="note mb-6">
-          what you own, by how wide it is; curves and pressed cutters are found from it
-        </p>
-        {items.error ? (
+      <main className="mx-auto max-w-6xl px-6 py-7">
+        <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
+          <div>
+            <h1 className="font-display text-[1.9rem] leading-tight font-bold">Cupboard</h1>
+            <p className="note">what you own; shopping lists, sheets and tool findings come from it</p>
+          </div>
+          <div className="flex flex-wrap items-end gap-3">
+            <label>
+              <span className="mb-0.5 block text-[0.92rem] text-soft">Look for</span>
+              <input
+                value={sought}
+                onChange={(e) => setSought(e.currentTarget.value)}
+                className="min-h-11 w-48 rounded-md border border-ink/45 bg-sheet px-2.5"
+              />
+            </label>
+            <Tables changed={changed} />
+          </div>
+        </div>
+        {things.error ? (
           <p role="alert" className="mb-4 border-l-4 border-stop bg-stop-ground px-4 py-3">
-            {problemOf(items.error).detail}
+            {problemOf(things.error).detail}
           </p>
         ) : null}
-        <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">
-          {KINDS.map((k) => (
+        {wanted !== '' && shelves.length === 0 ? <p>Nothing here is called “{sought}”.</p> : null}
+        <div className="grid grid-cols-2 items-start gap-x-10 gap-y-8 max-lg:grid-cols-1">
+          {shelves.map((kind) => (
             <Shelf
-              key={k.kind}
-              {...k}
-              items={(items.data ?? []).filter((i) => i.kind === k.kind)}
+              key={kind.kind}
+              kind={kind}
+              things={shown(kind)}
+              coin={house?.coin ?? ''}
               keep={keep}
               takeOut={takeOut}
             />
           ))}
         </div>
+        <Costs />
       </main>
     </div>
   );
 }
 
-interface ShelfProps {
-  kind: Kind;
-  title: string;
-  first: string;
-  name: (across: string) => string;
-  items: readonly Item[];
-  keep: (item: Item) => Promise<ReturnType<typeof problemOf> | null>;
-  takeOut: (item: Item) => Promise<void>;
+/** The whole cupboard out as a table, and a table in. */
+function Tables({ changed }: { changed: () => Promise<void> }) {
+  const chosen = useRef<HTMLInputElement>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const read = async (file: File) => {
+    try {
+      const { things } = await api.readTable(new Blob([await file.arrayBuffer()]));
+      setWrong(null);
+      tell(things === 1 ? 'One thing is put in.' : `${things} things are put in.`);
+      await changed();
+    } catch (thrown) {
+      setWrong(problemOf(thrown).detail);
+    }
+  };
+  return (
+    <>
+      <Button
+        look="quiet"
+        onClick={() =>
+          api.cupboardTable().then(
+            (blob) => save(blob, 'cupboard.csv'),
+            (thrown) => tellBad(problemOf(thrown).detail),
+          )
+        }
+      >
+        <Download size={17} aria-hidden /> Save as CSV
+      </Button>
+      <Button look="quiet" onClick={() => chosen.current?.click()}>
+        <Upload size={17} aria-hidden /> Put in a CSV
+      </Button>
+      <input
+        ref={chosen}
+        type="file"
+        accept=".csv,text/csv"
+        aria-label="A CSV of things"
+        className="sr-only"
+        onChange={(e) => {
+          const file = e.currentTarget.files?.[0];
+          e.currentTarget.value = '';
+          if (file) {
+            void read(file);
+          }
+        }}
+      />
+      {wrong ? (
+        <p role="alert" className="basis-full border-l-4 border-stop bg-stop-ground px-4 py-3">
+          {wrong}
+        </p>
+      ) : null}
+    </>
+  );
 }
 
-function Shelf({ kind, title, first, name, items, keep, takeOut }: ShelfProps) {
-  const { unit } = usePreferences();
-  const [open, setOpen] = useState<number | null>(null);
-  const most = Math.max(120, ...items.map((i) => i.acrossMm));
-  const k = 56 / most;
+/** What an hour costs here, and in which coin. No price is invented: empty means not counted. */
+function Costs() {
+  const house = useHouse();
+  const changed = useCupboardChanged();
+  if (!house) {
+    return null;
+  }
+  const settle = async (change: Partial<typeof house>) => {
+    try {
+      await api.settle({ ...house, ...change });
+      await changed();
+      return null;
+    } catch (thrown) {
+      return problemOf(thrown);
+    }
+  };
   return (
-    <section aria-label={title}>
-      <h2 className="heading border-b-[3px] border-ink pb-1">{title}</h2>
-      {items.length === 0 ? <p className="note py-2">{first}</p> : null}
-      <ul>
-        {items.map((item) => (
-          <li key={item.id} className="border-b border-ink/20 py-1">
-            <div className="flex items-center gap-3">
-              <svg width={60} height={16} aria-hidden="true">
-                <ellipse
-                  cx={30}
-                  cy={8}
-                  rx={(item.acrossMm * k) / 2}
-                  ry={Math.min(6, (item.acrossMm * k) / 9)}
-                  fill="var(--color-sheet)"
-                  stroke="var(--color-ink)"
-                  strokeWidth={1.4}
-                />
-              </svg>
-              <button
-                type="button"
-                onClick={() => setOpen(open === item.id ? null : item.id!)}
-                className="min-h-11 min-w-0 flex-1 truncate text-left hover:text-pin"
-              >
-                {item.name}
-              </button>
-              <b>{length(item.acrossMm, unit)}</b>
-              <Button
-                look="quiet"
-                className="px-2"
-                aria-label={`Take ${item.name} out`}
-                onClick={() => takeOut(item)}
-              >
-                <Trash2 size={17} aria-hidden />
-              </Button>
-            </div>
-            {open === item.id ? (
-              <div className="flex flex-wrap items-start gap-3 pb-2">
-                <WordsField
-                  label="Called"
-                  value={item.name}
-                  onWords={(words) => keep({ ...item, name: words })}
-                  className="w-44"
-                />
-                <LengthField
-                  label="Across"
-                  field="acrossMm"
-                  mm={item.acrossMm}
-                  onLength={async (mm) => (mm === null ? null : keep({ ...item, acrossMm: mm }))}
-                />
-              </div>
-            ) : null}
-          </li>
-        ))}
-      </ul>
-      <div className="mt-3 flex items-end gap-2">
-        <LengthField
-          label={`One more, across`}
-          field="acrossMm"
-          mm={null}
+    <section aria-label="Prices" className="mt-10 border-t border-ink/25 pt-4">
+      <h2 className="heading mb-2">Prices</h2>
+      <div className="flex flex-wrap gap-4">
+        <WordsField label="Coin" value={house.coin} onWords={(coin) => settle({ coin })} className="w-24" />
+        <NumberField
+          label="An hour of hands"
+          value={house.hour ?? null}
           mayBeEmpty
-          placeholder={length(100, unit)}
-          onLength={async (mm) =>
-            mm === null ? null : keep({ kind, name: name(length(mm, unit)), acrossMm: mm, notes: '' })
-          }
+          placeholder="not counted"
+          onNumber={async (hour) => {
+            if (hour === null) {
+              const { hour: _, ...free } = house;
+              try {
+                await api.settle(free);
+                await changed();
+                return null;
+              } catch (thrown) {
+                return problemOf(thrown);
+              }
+            }
+            return settle({ hour });
+          }}
         />
-        <span className="note pb-3">
-          <Plus size={15} aria-hidden className="inline" /> Enter puts it in
-        </span>
       </div>
     </section>
   );

@@ -251,7 +251,9 @@ function Pressing({
 }) {
   const { unit } = usePreferences();
   const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: api.cupboard }).data ?? [];
-  const cutters = cupboard.filter((i) => i.kind === 'cutter');
+  const cutters = cupboard
+    .filter((i) => i.kind === 'cutter')
+    .map((i) => ({ ...i, across: Number((i.sizes as Record<string, unknown>).across) }));
   const pressed = ways.press;
   return (
     <div>
@@ -287,7 +289,7 @@ function Pressing({
           <Choice
             label="From the cupboard"
             value={String(press.cutter)}
-            options={cutters.map((c) => ({ name: String(c.acrossMm), label: length(c.acrossMm, unit) }))}
+            options={cutters.map((c) => ({ name: String(c.across), label: length(c.across, unit) }))}
             onChoice={(across) =>
               void onPress({
                 ...press,

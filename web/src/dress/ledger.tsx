@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { Dressing, Field, Making, Plan, Worn } from '../api/client';
+import { capital, pasteWords } from '../make/words';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { type Edit, mend, onDressing, setting } from '../plan/edits';
 import { AnyField } from '../ui/any-field';
@@ -105,17 +106,6 @@ function Numbers({ worn }: { worn: Worn }) {
   );
 }
 
-const PASTES: Record<Making['used'][number]['paste'], string> = {
-  fondant: 'Fondant',
-  half: 'Half-and-half',
-  gum: 'Gum paste',
-  modelling: 'Modelling paste',
-  chocolate: 'Chocolate',
-  buttercream: 'Buttercream',
-  royal: 'Royal icing',
-  pearl: 'Sugar pearls',
-};
-
 interface MadeProps {
   making: Making;
   colours: readonly string[];
@@ -175,7 +165,7 @@ const HowMade = memo(function HowMade({ making, colours, palette }: MadeProps) {
                 className="border-t border-dotted border-ink/30"
               >
                 <td className="py-1">
-                  {PASTES[u.paste]}
+                  {capital(pasteWords(u.paste))}
                   <span className="block text-[0.92rem] text-soft">
                     {[
                       name(u.colour),
@@ -226,7 +216,3 @@ const HowMade = memo(function HowMade({ making, colours, palette }: MadeProps) {
     </details>
   );
 });
-
-function capital(words: string): string {
-  return words.slice(0, 1).toUpperCase() + words.slice(1);
-}

@@ -1,11 +1,10 @@
 import { useEffect, useState } from 'react';
-import { api, type Divided, type Form, type Problem, problemOf, type Worn } from '../api/client';
-import { near } from '../band/near';
-import { Pieces } from '../band/pieces';
+import { api, type Problem, problemOf, type Worn } from '../api/client';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { addDressing, freeId } from '../plan/edits';
 import { Dialog } from '../ui/dialog';
 import { useBench, useCatalogue } from '../units/preferences';
+import { Sample } from './sample';
 
 interface Props {
   division: string;
@@ -75,49 +74,5 @@ export function Tray({ division, colours, close, choose }: Props) {
         </ul>
       )}
     </Dialog>
-  );
-}
-
-const WIDE = 262;
-const HIGH = 104;
-
-/** The front of the band with one dressing, a few sections wide. */
-function Sample({
-  form,
-  divided,
-  worn,
-  colours,
-}: {
-  form: Form;
-  divided: Divided;
-  worn: Worn;
-  colours: readonly string[];
-}) {
-  const section = divided.sections[divided.frontSection]!.arc;
-  const k = Math.min((HIGH - 10) / form.height.mm, WIDE / (2.2 * section));
-  const around = form.foot.mm;
-  const sides = (WIDE - Math.min(WIDE, around * k)) / 2;
-  return (
-    <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="block w-full" aria-hidden="true">
-      <svg x={sides} width={WIDE - 2 * sides} height={HIGH} overflow="hidden">
-        <g transform={`translate(${WIDE / 2 - sides - (around / 2) * k} ${HIGH - 5}) scale(${k})`}>
-          <rect
-            y={-form.height.mm}
-            width={around}
-            height={form.height.mm}
-            fill="var(--color-sheet)"
-            stroke="var(--color-ink)"
-            strokeWidth={1.4}
-            vectorEffect="non-scaling-stroke"
-          />
-          <Pieces
-            layout={near(worn.layout, around / 2, WIDE / k / 2, around)}
-            around={around}
-            colours={colours}
-            quiet={false}
-          />
-        </g>
-      </svg>
-    </svg>
   );
 }

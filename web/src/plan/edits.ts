@@ -1,4 +1,4 @@
-import type { Border, DivisionSpec, Dressing, Mend, Plan, Reading, Tier } from '../api/client';
+import type { Border, Coat, DivisionSpec, Dressing, Mend, Plan, Reading, Table, Tier } from '../api/client';
 
 /** An edit is a pure function of documents; what it does not touch keeps its identity. */
 export type Edit = (plan: Plan) => Plan;
@@ -206,12 +206,39 @@ export function zoneEdge(
 }
 
 /** A field set, or taken out where there is no value. */
-function withField<T extends object>(document: T, field: string, value: unknown): T {
+export function withField<T extends object>(document: T, field: string, value: unknown): T {
   if (value !== undefined) {
     return { ...document, [field]: value };
   }
   const { [field as keyof T]: _, ...rest } = document;
   return rest as T;
+}
+
+const BARE: Table = { ticked: [], made: [], yields: {}, wanted: [], joints: {} };
+
+/** How the plan is made, changed. */
+export function onTable(change: (table: Table) => Table): Edit {
+  return (plan) => {
+    const now = plan.table ?? BARE;
+    const next = change(now);
+    return next === now ? plan : { ...plan, table: next };
+  };
+}
+
+/** A line of the cut list done, or not yet. */
+export function tick(line: string): Edit {
+  return onTable((t) => ({
+    ...t,
+    ticked: t.ticked.includes(line) ? t.ticked.filter((l) => l !== line) : [...t.ticked, line],
+  }));
+}
+
+/** How one coat is made and laid. */
+export function coat(tier: string, index: number, change: Partial<Coat>): Edit {
+  return onTier(tier, (t) => ({
+    ...t,
+    coats: t.coats.map((c, i) => (i === index ? { ...c, ...change } : c)),
+  }));
 }
 
 /** Where a mend's changes go: the dressing and the division its finding is about. */
@@ -233,6 +260,8 @@ export function mend(place: MendPlace, { changes }: Mend): Edit {
         return field === 'count'
           ? count(place.tier, place.division, Number(value))
           : onDivision(place.tier, place.division, (d) => withField(d, field, value));
+      case 'table':
+        return onTable((t) => withField(t, field, value));
       default:
         return onTier(place.tier, (t) => withField(t, field, value));
     }

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Download, Printer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { api, type Laid, type Paper, problemOf, type TemplateOrder } from '../api/client';
+import { save, useHouse } from '../make/use';
 import { usePlan, useTier } from '../plan/context';
 import { Stage } from '../shell/stage';
 import { Button } from '../ui/button';
@@ -10,6 +11,8 @@ import { Lead, Row } from '../ui/ledger';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
+import { Correction } from './correction';
+import { usePacking } from './packing';
 
 const PAPERS: { name: Paper; label: string }[] = [
   { name: 'a4', label: 'A4' },
@@ -19,90 +22,115 @@ const PAPERS: { name: Paper; label: string }[] = [
 
 const KEPT = 'sectorum.paper';
 
-/** Templates at true size: chosen, looked at as they will lie on the paper, printed or saved. */
+/** Templates at true size: chosen, looked at as they will lie on the paper, printed as one pack or saved singly. */
 export function Print() {
   const plan = usePlan();
   const { tier } = useTier();
   const { unit } = usePreferences();
   const [paper, setPaper] = useState<Paper>(() => (localStorage.getItem(KEPT) as Paper | null) ?? 'a4');
+  const [scope, setScope] = useState<'tier' | 'plan'>('tier');
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const base = { plan, tier: tier.id, paper };
+  const house = useHouse();
+  const base = scope === 'tier' ? { plan, tier: tier.id, paper } : { plan, paper };
+  const printed = [house?.printedAcross, house?.printedDown];
   const listed = useQuery({
-    queryKey: ['templates', plan, tier.id, paper, unit],
+    queryKey: ['templates', base, unit, printed],
     queryFn: () => api.templates({ ...base, names: [] }),
     placeholderData: (before) => before,
   });
-  const all = listed.data ?? [];
-  const chosen = all.filter((t) => !left.has(t.name));
-  const order: TemplateOrder = { ...base, names: chosen.map((t) => t.name) };
+  const all = (listed.data ?? []).filter((t) => scope === 'plan' || t.tier === tier.id);
+  const chosen = all.filter((t) => !left.has(t.id));
+  const order: TemplateOrder = { ...base, names: chosen.map((t) => t.id) };
   const sheets = useQuery({
-    queryKey: ['sheets', order, unit],
+    queryKey: ['sheets', order, unit, printed],
     queryFn: () => api.sheets(order),
     enabled: chosen.length > 0,
     placeholderData: (before) => before,
   });
-  const count = chosen.reduce((sum, t) => sum + t.sheets, 0);
+  const count = chosen.length > 0 ? (sheets.data?.length ?? 0) : 0;
+  const { packing, make, cancel } = usePacking();
 
-  const pdf = async (then: (url: string) => void) => {
+  const single = async (id: string, kind: 'svg' | 'dxf') => {
     try {
-      then(URL.createObjectURL(await api.pdf(order)));
+      save(await api[kind]({ ...base, names: [id] }), `${id.split('/')[1]}.${kind}`);
     } catch (thrown) {
       tellBad(problemOf(thrown).detail);
     }
   };
-  const save = (url: string, name: string) => {
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = name;
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(url), 60_000);
-  };
-  const svg = async (name: string) => {
-    try {
-      save(URL.createObjectURL(await api.svg({ ...base, names: [name] })), `${name}.svg`);
-    } catch (thrown) {
-      tellBad(problemOf(thrown).detail);
-    }
-  };
-  const fileName = `${plan.name}, ${tier.name}.pdf`.replace(/[\\/:*?"<>|]/g, ' ');
+  const fileName = scope === 'tier' ? `${plan.name}, ${tier.name}.pdf` : `${plan.name}.pdf`;
 
   const main = (
     <>
-      <h1 className="heading">Templates of the {tier.name.toLowerCase()}</h1>
-      <p className="note mb-4">at true size · print at 100 %, then measure the 100 mm lines before cutting</p>
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="heading">
+            {scope === 'tier' ? `Templates of the ${tier.name.toLowerCase()}` : 'Templates of the whole cake'}
+          </h1>
+          <p className="note mb-4">
+            at true size · print at 100 %, then measure the 100 mm lines before cutting
+          </p>
+        </div>
+        <Choice
+          label="Templates of"
+          hideLabel
+          value={scope}
+          options={[
+            { name: 'tier', label: 'This tier' },
+            { name: 'plan', label: 'All tiers, one pack' },
+          ]}
+          onChoice={setScope}
+        />
+      </div>
       <ul aria-label="Templates" className="mb-6 border-t border-ink/30">
         {all.map((t) => (
-          <li key={t.name} className="flex min-h-12 items-center gap-4 border-b border-ink/20">
+          <li key={t.id} className="flex min-h-12 items-center gap-4 border-b border-ink/20">
             <label className="flex min-h-11 flex-1 cursor-pointer items-center gap-3">
               <input
                 type="checkbox"
-                checked={!left.has(t.name)}
+                checked={!left.has(t.id)}
                 onChange={(e) => {
                   const next = new Set(left);
                   if (e.currentTarget.checked) {
-                    next.delete(t.name);
+                    next.delete(t.id);
                   } else {
-                    next.add(t.name);
+                    next.add(t.id);
                   }
                   setLeft(next);
                 }}
                 className="size-5 accent-ink"
               />
-              <span className="font-semibold">{say(t.title, unit)}</span>
+              <span className="font-semibold">
+                {say(t.title, unit)}
+                {scope === 'plan' ? (
+                  <span className="note ml-2 font-normal">
+                    {plan.tiers.find((o) => o.id === t.tier)?.name}
+                  </span>
+                ) : null}
+              </span>
             </label>
             <span className="note">
-              {length(t.width, unit)} × {length(t.height, unit)} · {t.sheets}{' '}
-              {t.sheets === 1 ? 'sheet' : 'sheets'}
+              {length(t.width, unit)} × {length(t.height, unit)}
+              {t.sheets > 1 ? ` · ${t.sheets} sheets` : ''}
             </span>
-            <Button look="quiet" onClick={() => svg(t.name)} aria-label={`Save ${say(t.title, unit)} as SVG`}>
-              <Download size={17} aria-hidden /> SVG
-            </Button>
+            <span className="flex">
+              {(['svg', 'dxf'] as const).map((kind) => (
+                <Button
+                  key={kind}
+                  look="quiet"
+                  className="px-2"
+                  onClick={() => single(t.id, kind)}
+                  aria-label={`Save ${say(t.title, unit)} as ${kind.toUpperCase()}`}
+                >
+                  <Download size={16} aria-hidden /> {kind.toUpperCase()}
+                </Button>
+              ))}
+            </span>
           </li>
         ))}
       </ul>
-      {listed.error ? (
+      {listed.error || sheets.error ? (
         <p role="alert" className="border-l-4 border-stop bg-stop-ground px-4 py-3">
-          {problemOf(listed.error).detail}
+          {problemOf(listed.error ?? sheets.error).detail}
         </p>
       ) : null}
       <div className="flex flex-wrap gap-5" role="group" aria-label="Sheets as they will be printed">
@@ -129,26 +157,45 @@ export function Print() {
           localStorage.setItem(KEPT, p);
         }}
       />
-      <Button
-        look="main"
-        disabled={chosen.length === 0}
-        onClick={() => pdf((url) => window.open(url, '_blank'))}
-      >
-        <Printer size={18} aria-hidden /> Open to print
-      </Button>
-      <Button disabled={chosen.length === 0} onClick={() => pdf((url) => save(url, fileName))}>
-        <Download size={18} aria-hidden /> Save the PDF
-      </Button>
+      {packing ? (
+        <div role="status" className="rounded-md border border-ink/40 px-3 py-2">
+          <p>
+            Sheet <b>{packing.done}</b> of {packing.of}
+          </p>
+          <progress value={packing.done} max={Math.max(1, packing.of)} className="my-1.5 w-full accent-ink" />
+          <Button onClick={cancel}>Stop</Button>
+        </div>
+      ) : (
+        <>
+          <Button
+            look="main"
+            disabled={chosen.length === 0}
+            onClick={() => make(order, count, (pdf) => window.open(URL.createObjectURL(pdf), '_blank'))}
+          >
+            <Printer size={18} aria-hidden /> Open to print
+          </Button>
+          <Button
+            disabled={chosen.length === 0}
+            onClick={() => make(order, count, (pdf) => save(pdf, fileName))}
+          >
+            <Download size={18} aria-hidden /> Save the PDF
+          </Button>
+        </>
+      )}
+      <Correction />
       <dl>
-        {chosen.map((t) => (
-          <Row key={t.name} label={t.name.replace(/-/g, ' ')}>
-            {t.sheets}
-          </Row>
-        ))}
+        {chosen
+          .filter((t) => t.sheets > 1)
+          .map((t) => (
+            <Row key={t.id} label={t.name.replace(/-/g, ' ')}>
+              {t.sheets} sheets
+            </Row>
+          ))}
       </dl>
       <p className="note">
-        Larger templates are split over sheets that overlap by {length(10, unit)}; glue them on the lettered
-        lines. In the print dialogue choose actual size, not fit to page.
+        Cards and small templates share a sheet. Larger ones are split over sheets that overlap by{' '}
+        {length(10, unit)}; glue them on the lettered lines. In the print dialogue choose actual size, not fit
+        to page.
       </p>
     </>
   );

@@ -19,12 +19,15 @@ export function GoTo({ id, plan }: { id: number; plan: Plan }) {
   const plans = useQuery({ queryKey: ['plans'], queryFn: api.plans, enabled: open }).data ?? [];
   const navigate = useNavigate();
   const places = [
-    ...[...STAGES, { key: 'print', label: 'Print' }, { key: 'order', label: 'Order and palette' }].map(
-      (s) => ({
-        words: s.label,
-        to: `/plan/${id}/${s.key}`,
-      }),
-    ),
+    ...[
+      ...STAGES,
+      { key: 'print', label: 'Print' },
+      { key: 'order', label: 'Order and palette' },
+      { key: 'compare', label: 'Compare versions' },
+    ].map((s) => ({
+      words: s.label,
+      to: `/plan/${id}/${s.key}`,
+    })),
     ...plan.tiers.map((t) => ({ words: t.name, to: `/plan/${id}/measure?tier=${t.id}` })),
     { words: 'All orders', to: '/' },
     { words: 'Cupboard', to: '/cupboard' },

@@ -1,8 +1,10 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { type Problem, problemOf } from '../api/client';
+import { Compare } from '../compare/compare';
 import { Divide } from '../divide/divide';
 import { Dress } from '../dress/dress';
+import { Make } from '../make/make';
 import { Measure } from '../measure/measure';
 import { Order } from '../order/order';
 import { Beside, OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../plan/context';
@@ -19,7 +21,15 @@ import { StackRail } from './stack-rail';
 import { StageLine } from './stage-line';
 import { STAGES, type StageKey } from './stages';
 
-const SCREENS = { measure: Measure, divide: Divide, dress: Dress, print: Print, order: Order };
+const SCREENS = {
+  measure: Measure,
+  divide: Divide,
+  dress: Dress,
+  make: Make,
+  print: Print,
+  order: Order,
+  compare: Compare,
+};
 
 export function PlanScreen() {
   const { id: typed, stage: wanted } = useParams();

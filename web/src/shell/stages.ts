@@ -3,6 +3,7 @@ export const STAGES = [
   { key: 'measure', label: 'Measure' },
   { key: 'divide', label: 'Divide' },
   { key: 'dress', label: 'Dress' },
+  { key: 'make', label: 'Make' },
 ] as const;
 
-export type StageKey = (typeof STAGES)[number]['key'] | 'print' | 'order';
+export type StageKey = (typeof STAGES)[number]['key'] | 'print' | 'order' | 'compare';

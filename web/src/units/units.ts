@@ -48,6 +48,28 @@ export function length(mm: number, unit: LengthUnit): string {
   return unit === 'inch' ? `${parts.number}″` : `${parts.number} ${parts.unit}`;
 }
 
+/** Grams as a scale shows them: whole from ten on. */
+export function mass(grams: number): string {
+  return `${plain(grams, grams < 10 ? 1 : 0)} g`;
+}
+
+/** A number as it is typed and shown. */
+export function decimal(x: number, places = 2): string {
+  return plain(x, places);
+}
+
+/** Money in the workshop's own coin. */
+export function money(sum: number, coin: string): string {
+  const text = (Math.round(sum * 100) / 100).toFixed(2);
+  return coin === '' ? text : `${coin} ${text}`;
+}
+
+export function hours(minutes: number): string {
+  return minutes >= 60
+    ? `${Math.floor(Math.round(minutes) / 60)} h ${String(Math.round(minutes) % 60).padStart(2, '0')}`
+    : `${plain(minutes, minutes < 10 ? 1 : 0)} min`;
+}
+
 export function quantityParts(quantity: Quantity, unit: LengthUnit): Shown {
   const { kind, value } = quantity;
   switch (kind) {

@@ -9,6 +9,9 @@ public sealed interface Ink {
     /** The same ink so much to the right and down. */
     Ink moved(double dx, double dy);
 
+    /** The same ink, lengths along x and y multiplied; the size of type stays. */
+    Ink scaled(double kx, double ky);
+
     /** How heavy and how broken a line is. */
     enum Pen {
         CUT,
@@ -39,6 +42,16 @@ public sealed interface Ink {
             return new Line(pen, moved);
         }
 
+        @Override
+        public Line scaled(double kx, double ky) {
+            List<Double> scaled = new ArrayList<>(xy.size());
+            for (int i = 0; i < xy.size(); i += 2) {
+                scaled.add(xy.get(i) * kx);
+                scaled.add(xy.get(i + 1) * ky);
+            }
+            return new Line(pen, scaled);
+        }
+
         public static Line of(Pen pen, double x0, double y0, double x1, double y1) {
             return new Line(pen, List.of(x0, y0, x1, y1));
         }
@@ -56,6 +69,11 @@ public sealed interface Ink {
         @Override
         public Words moved(double dx, double dy) {
             return new Words(x + dx, y + dy, size, anchor, said);
+        }
+
+        @Override
+        public Words scaled(double kx, double ky) {
+            return new Words(x * kx, y * ky, size, anchor, said);
         }
     }
 }

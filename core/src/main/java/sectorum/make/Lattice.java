@@ -18,8 +18,8 @@ final class Lattice {
     private Lattice() {}
 
     /** The fullest sheet found, from its lower left corner. */
-    static List<Nested.Laid> fullest(Polygon piece, Roll roll) {
-        List<Nested.Laid> best = new ArrayList<>();
+    static List<Nested.Lying> fullest(Polygon piece, Roll roll) {
+        List<Nested.Lying> best = new ArrayList<>();
         double d = piece.round();
         if (d > 0) {
             best = fuller(best, rounds(d, roll, false));
@@ -39,7 +39,7 @@ final class Lattice {
         return best;
     }
 
-    private static List<Nested.Laid> fuller(List<Nested.Laid> one, List<Nested.Laid> other) {
+    private static List<Nested.Lying> fuller(List<Nested.Lying> one, List<Nested.Lying> other) {
         return other.size() > one.size() ? other : one;
     }
 
@@ -49,14 +49,14 @@ final class Lattice {
     }
 
     /** Boxes in columns and rows. */
-    static List<Nested.Laid> grid(Polygon piece, Roll roll, int quarters) {
+    static List<Nested.Lying> grid(Polygon piece, Roll roll, int quarters) {
         Polygon turned = piece.turned(quarters);
         int columns = fit(roll.freeX(), turned.width(), roll.bridge());
         int rows = fit(roll.freeY(), turned.height(), roll.bridge());
-        List<Nested.Laid> laid = new ArrayList<>();
+        List<Nested.Lying> laid = new ArrayList<>();
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
-                laid.add(new Nested.Laid(
+                laid.add(new Nested.Lying(
                         0,
                         roll.margin() + column * (turned.width() + roll.bridge()),
                         roll.margin() + row * (turned.height() + roll.bridge()),
@@ -67,7 +67,7 @@ final class Lattice {
     }
 
     /** Rounds in staggered rows, pitch (d + g)·√3/2, the full row first; rows along the width or the length. */
-    static List<Nested.Laid> rounds(double d, Roll roll, boolean along) {
+    static List<Nested.Lying> rounds(double d, Roll roll, boolean along) {
         double g = roll.bridge();
         double across = along ? roll.freeY() : roll.freeX();
         double up = along ? roll.freeX() : roll.freeY();
@@ -75,33 +75,33 @@ final class Lattice {
         int full = fit(across, d, g);
         int offset = Math.max(0, (int) Math.floor((across + g - (d + g) / 2) / (d + g) + NEAR));
         int rows = up < d - NEAR ? 0 : 1 + (int) Math.floor((up - d) / pitch + NEAR);
-        List<Nested.Laid> laid = new ArrayList<>();
+        List<Nested.Lying> laid = new ArrayList<>();
         for (int row = 0; row < rows; row++) {
             boolean odd = row % 2 == 1;
             for (int i = 0; i < (odd ? offset : full); i++) {
                 double a = roll.margin() + i * (d + g) + (odd ? (d + g) / 2 : 0);
                 double b = roll.margin() + row * pitch;
-                laid.add(new Nested.Laid(0, along ? b : a, along ? a : b, 0));
+                laid.add(new Nested.Lying(0, along ? b : a, along ? a : b, 0));
             }
         }
         return laid;
     }
 
     /** Rows of a piece turned two ways in turn; along: the rows run along the length. */
-    private static List<Nested.Laid> rows(Polygon piece, Roll roll, int first, int second, boolean along) {
+    private static List<Nested.Lying> rows(Polygon piece, Roll roll, int first, int second, boolean along) {
         Polygon a = along ? piece.turned(first).flipped() : piece.turned(first);
         Polygon b = along ? piece.turned(second).flipped() : piece.turned(second);
         Row row = Row.of(a, b, roll.bridge());
         double across = along ? roll.freeY() : roll.freeX();
         double up = along ? roll.freeX() : roll.freeY();
-        List<Nested.Laid> best = new ArrayList<>();
+        List<Nested.Lying> best = new ArrayList<>();
         double straight = row.above(0, roll.bridge());
         for (int i = 0; i < SHIFTS; i++) {
             double shift = row.period() * i / SHIFTS;
             double rise = row.above(shift, roll.bridge());
             // Every second row stands over the first: it must clear that one, too.
             double next = Math.max(row.above(-shift, roll.bridge()), straight - rise);
-            List<Nested.Laid> laid = new ArrayList<>();
+            List<Nested.Lying> laid = new ArrayList<>();
             double y = 0;
             for (int r = 0; y + row.height() <= up + NEAR; r++) {
                 row.lay(laid, r % 2 == 0 ? 0 : shift, y, across, new Seat(roll.margin(), along, first, second));
@@ -113,11 +113,11 @@ final class Lattice {
     }
 
     private record Seat(double margin, boolean along, int first, int second) {
-        Nested.Laid at(double x, double y, boolean odd) {
+        Nested.Lying at(double x, double y, boolean odd) {
             int quarters = odd ? second : first;
             return along
-                    ? new Nested.Laid(0, margin + y, margin + x, quarters)
-                    : new Nested.Laid(0, margin + x, margin + y, quarters);
+                    ? new Nested.Lying(0, margin + y, margin + x, quarters)
+                    : new Nested.Lying(0, margin + x, margin + y, quarters);
         }
     }
 
@@ -152,7 +152,7 @@ final class Lattice {
             return rise;
         }
 
-        void lay(List<Nested.Laid> laid, double shift, double y, double across, Seat seat) {
+        void lay(List<Nested.Lying> laid, double shift, double y, double across, Seat seat) {
             // Begin as far left as the shift allows: a row moved by a period is the same row.
             for (int k = -2 - (int) Math.ceil(a.width() / period); ; k++) {
                 double x = shift + k * period;
@@ -165,7 +165,7 @@ final class Lattice {
         }
 
         private static void add(
-                List<Nested.Laid> laid, double x, double y, double across, Polygon p, Seat seat, boolean odd) {
+                List<Nested.Lying> laid, double x, double y, double across, Polygon p, Seat seat, boolean odd) {
             if (x >= -NEAR && x + p.width() <= across + NEAR) {
                 laid.add(seat.at(x, y, odd));
             }

@@ -24,7 +24,7 @@ final class Mixing {
         }
         double powder = grams * powder(form, paste, table) / 1000;
         double rest = grams - powder;
-        for (Colour.Part part : parts(tint)) {
+        for (Colour.Portion part : parts(tint)) {
             Tint of = palette.tint(part.colour(), tint);
             double mass = rest * part.share() / sum(tint);
             switch (paste) {
@@ -51,14 +51,14 @@ final class Mixing {
         return soft && table.isClose() ? SOFT_G_PER_KG : 0;
     }
 
-    private static List<Colour.Part> parts(Tint tint) {
+    private static List<Colour.Portion> parts(Tint tint) {
         return tint.blend() == null
-                ? List.of(new Colour.Part(tint.id().isEmpty() ? "plain" : tint.id(), 1))
+                ? List.of(new Colour.Portion(tint.id().isEmpty() ? "plain" : tint.id(), 1))
                 : tint.blend().parts();
     }
 
     private static double sum(Tint tint) {
-        return parts(tint).stream().mapToDouble(Colour.Part::share).sum();
+        return parts(tint).stream().mapToDouble(Colour.Portion::share).sum();
     }
 
     /** The plan's colours, to look parts of a blend up in. */

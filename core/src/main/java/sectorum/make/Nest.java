@@ -58,9 +58,9 @@ public final class Nest {
 
     private static Nested alike(List<Blank> blanks, int piece, Roll roll) {
         Polygon p = blanks.get(piece).polygon();
-        List<Nested.Laid> full = Lattice.fullest(p, roll).stream()
-                .map(l -> new Nested.Laid(piece, l.x(), l.y(), l.quarters()))
-                .sorted(java.util.Comparator.comparingDouble(Nested.Laid::y).thenComparing(Nested.Laid::x))
+        List<Nested.Lying> full = Lattice.fullest(p, roll).stream()
+                .map(l -> new Nested.Lying(piece, l.x(), l.y(), l.quarters()))
+                .sorted(java.util.Comparator.comparingDouble(Nested.Lying::y).thenComparing(Nested.Lying::x))
                 .toList();
         int count = blanks.get(piece).count();
         int whole = count / full.size();
@@ -70,15 +70,15 @@ public final class Nest {
             sheets.add(new Nested.Sheet(whole, full, reach(full, p, roll)));
         }
         if (rest > 0) {
-            List<Nested.Laid> part = full.subList(0, rest);
+            List<Nested.Lying> part = full.subList(0, rest);
             sheets.add(new Nested.Sheet(1, part, reach(part, p, roll)));
         }
         return Nested.of(roll, blanks, sheets, p.boxed() ? "by plain division" : "row into row");
     }
 
-    private static double reach(List<Nested.Laid> laid, Polygon p, Roll roll) {
+    private static double reach(List<Nested.Lying> laid, Polygon p, Roll roll) {
         double top = 0;
-        for (Nested.Laid l : laid) {
+        for (Nested.Lying l : laid) {
             top = Math.max(top, l.y() + (l.quarters() % 2 == 0 ? p.height() : p.width()));
         }
         return Math.min(roll.length(), top + roll.margin());

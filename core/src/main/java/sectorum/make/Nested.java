@@ -22,7 +22,7 @@ public record Nested(Roll roll, List<Sheet> sheets, String way, double used) {
      * @param laid which piece lies where
      * @param reach how far along the sheet pieces reach, mm, the margin after them included
      */
-    public record Sheet(int copies, List<Laid> laid, double reach) {
+    public record Sheet(int copies, List<Lying> laid, double reach) {
         public Sheet {
             laid = List.copyOf(laid);
         }
@@ -34,7 +34,7 @@ public record Nested(Roll roll, List<Sheet> sheets, String way, double used) {
      *
      * @param piece index of the blank
      */
-    public record Laid(int piece, double x, double y, int quarters) {}
+    public record Lying(int piece, double x, double y, int quarters) {}
 
     public int count() {
         return sheets.stream().mapToInt(Sheet::copies).sum();

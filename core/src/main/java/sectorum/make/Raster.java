@@ -40,13 +40,13 @@ final class Raster {
         int[] left = blanks.stream().mapToInt(Blank::count).toArray();
         List<Nested.Sheet> sheets = new ArrayList<>();
         while (Arrays.stream(left).sum() > 0) {
-            List<Nested.Laid> laid = new Raster(roll, stamps).fill(left);
+            List<Nested.Lying> laid = new Raster(roll, stamps).fill(left);
             if (laid.isEmpty()) {
                 throw new IllegalStateException("Nothing goes on a sheet of " + roll.width() + " × " + roll.length());
             }
             int[] on = new int[left.length];
             double top = 0;
-            for (Nested.Laid l : laid) {
+            for (Nested.Lying l : laid) {
                 on[l.piece()]++;
                 top = Math.max(top, l.y() + stamps.get(l.piece())[l.quarters()].height);
             }
@@ -63,13 +63,13 @@ final class Raster {
         return Nested.of(roll, blanks, sheets, "fitted together");
     }
 
-    private List<Nested.Laid> fill(int[] wanted) {
+    private List<Nested.Lying> fill(int[] wanted) {
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < wanted.length; i++) {
             order.add(i);
         }
         order.sort(Comparator.comparingDouble((Integer i) -> -stamps.get(i)[0].area));
-        List<Nested.Laid> laid = new ArrayList<>();
+        List<Nested.Lying> laid = new ArrayList<>();
         for (int piece : order) {
             int[][] from = new int[4][2];
             for (int k = 0; k < wanted[piece]; k++) {
@@ -89,7 +89,7 @@ final class Raster {
                     break;
                 }
                 stamps.get(piece)[best].press(taken, from[best][0], from[best][1]);
-                laid.add(new Nested.Laid(
+                laid.add(new Nested.Lying(
                         piece, roll.margin() + from[best][0] * CELL, roll.margin() + from[best][1] * CELL, best));
             }
         }

@@ -8,7 +8,7 @@ import java.util.List;
 final class Shelves {
     private final Roll roll;
     private final List<Nested.Sheet> sheets = new ArrayList<>();
-    private List<Nested.Laid> laid = new ArrayList<>();
+    private List<Nested.Lying> laid = new ArrayList<>();
     private double x;
     private double y;
     private double high;
@@ -59,7 +59,7 @@ final class Shelves {
         if (y > 0 && y + box.height() > roll.freeY() + 1e-9) {
             close();
         }
-        laid.add(new Nested.Laid(box.piece(), roll.margin() + x, roll.margin() + y, box.quarters()));
+        laid.add(new Nested.Lying(box.piece(), roll.margin() + x, roll.margin() + y, box.quarters()));
         x += box.width() + roll.bridge();
         high = Math.max(high, box.height());
     }

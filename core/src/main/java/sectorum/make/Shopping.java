@@ -57,13 +57,31 @@ public final class Shopping {
         stock.things().stream().filter(t -> t.id() != null).forEach(t -> left.put(t.id(), t.stock()));
     }
 
-    /** Takes what a batch is mixed from out of the stock, and notes what is missing. */
-    void take(Batch batch) {
+    /**
+     * Takes what a batch is mixed from out of the stock, and notes what is missing.
+     *
+     * @param made whether it was taken before: then it needs nothing more, and only costs
+     */
+    void take(Batch batch, boolean made) {
         double cost = 0;
         for (Map.Entry<Need, Double> entry : needed(batch).entrySet()) {
-            cost += take(batch.id(), entry.getKey(), entry.getValue());
+            cost += made
+                    ? priced(serving(entry.getKey()), entry.getValue())
+                    : take(batch.id(), entry.getKey(), entry.getValue());
         }
         costs.put(batch.id(), cost);
+    }
+
+    /** What serves a need, the best first. */
+    private List<Thing> serving(Need need) {
+        return stock.things().stream()
+                .filter(t -> need.served(t) > 0)
+                .sorted(Comparator.comparingInt((Thing t) -> -need.served(t)).thenComparing(Thing::name))
+                .toList();
+    }
+
+    private static double priced(List<Thing> serving, double grams) {
+        return grams * serving.stream().findFirst().map(Thing::each).orElse(Double.NaN);
     }
 
     private Map<Need, Double> needed(Batch batch) {
@@ -109,10 +127,7 @@ public final class Shopping {
         sums[0] += grams;
         double wanted = grams;
         double cost = 0;
-        List<Thing> serving = stock.things().stream()
-                .filter(t -> need.served(t) > 0)
-                .sorted(Comparator.comparingInt((Thing t) -> -need.served(t)).thenComparing(Thing::name))
-                .toList();
+        List<Thing> serving = serving(need);
         for (Thing thing : serving) {
             double there = thing.id() == null ? 0 : left.getOrDefault(thing.id(), 0.0);
             double taken = Math.min(there, wanted);
@@ -125,7 +140,7 @@ public final class Shopping {
             }
         }
         if (wanted > 1e-9) {
-            cost += wanted * serving.stream().findFirst().map(Thing::each).orElse(Double.NaN);
+            cost += priced(serving, wanted);
         }
         return cost;
     }

@@ -105,7 +105,7 @@ public record Worktop(
         Stock stock = owned.with(table.wanted());
         List<Batch> batches = Batches.of(coverings, jobs, stock, table, palette);
         Shopping shopping = new Shopping(owned);
-        batches.forEach(shopping::take);
+        batches.forEach(batch -> shopping.take(batch, table.isMade(batch.id())));
         List<Part> parts = parts(coverings, jobs, batches, shopping, owned, table);
         return new Worktop(
                 batches,

@@ -27,16 +27,16 @@ public record Colour(
     }
 
     /** Two colours or more kneaded into one, or only so far that they show as veins: marble. */
-    public record Blend(boolean marbled, List<Part> parts) {
+    public record Blend(boolean marbled, List<Portion> parts) {
         public Blend {
             parts = Check.list("palette.blend", "Parts of a blend", parts, 2, 6);
-            Check.unique("palette.blend", "Part", parts, Part::colour);
+            Check.unique("palette.blend", "Part", parts, Portion::colour);
         }
     }
 
     /** @param share by mass, in parts of whatever all parts sum to */
-    public record Part(String colour, double share) {
-        public Part {
+    public record Portion(String colour, double share) {
+        public Portion {
             colour = Check.id("palette.blend.colour", colour);
             if (!(share > 0 && share <= 1000)) {
                 throw new Refused(

@@ -61,8 +61,8 @@ public record Plan(
     /** A blend is made of plain colours: of blends again, nobody could say what to knead first. */
     private static void checkBlends(List<Colour> palette) {
         for (Colour colour : palette) {
-            for (Colour.Part part : colour.blend() == null
-                    ? List.<Colour.Part>of()
+            for (Colour.Portion part : colour.blend() == null
+                    ? List.<Colour.Portion>of()
                     : colour.blend().parts()) {
                 boolean plain = palette.stream()
                         .anyMatch(c -> c.id().equals(part.colour()) && c.blend() == null && c != colour);

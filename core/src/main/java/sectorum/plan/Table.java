@@ -20,7 +20,7 @@ import sectorum.measure.Refused;
  * @param celsius of the room, °C; absent: 20
  * @param base the board under the cake
  * @param ticked lines of the cut list that are done
- * @param taken what "made it" took from the cupboard
+ * @param made batches that are made, and what they took from the cupboard
  * @param yields pieces counted from one sheet, by line of the cut list; they win over the nest
  * @param wanted things meant to be bought for this plan
  * @param joints what a dressing is stuck with where it is not the usual, by {@code tier/dressing}
@@ -30,7 +30,7 @@ public record Table(
         @Absent Double celsius,
         @Absent Base base,
         List<String> ticked,
-        List<Taken> taken,
+        List<Made> made,
         Map<String, Integer> yields,
         List<Thing> wanted,
         Map<String, Adhesive> joints) {
@@ -67,8 +67,16 @@ public record Table(
         }
     }
 
-    /** Grams or pieces taken from a thing for a batch. */
-    public record Taken(String batch, long thing, double amount) {}
+    /** A batch that is made. */
+    public record Made(String batch, List<Taken> taken) {
+        public Made {
+            batch = Check.words("made.batch", "A batch", batch, 1, 120);
+            taken = Check.list("made.taken", "Takings", taken, 0, 200);
+        }
+    }
+
+    /** Grams or pieces taken from a thing in the cupboard. */
+    public record Taken(long thing, double amount) {}
 
     public Table {
         if (humidity != null) {
@@ -84,7 +92,7 @@ public record Table(
                             Quantity.count(45)));
         }
         ticked = Check.list("ticked", "Ticked lines", ticked, 0, 2000);
-        taken = Check.list("taken", "Takings", taken, 0, 2000);
+        made = Check.list("made", "Batches made", made, 0, 500);
         wanted = Check.list("wanted", "Things wanted", wanted, 0, 200);
         yields = Collections.unmodifiableMap(new TreeMap<>(yields == null ? Map.of() : yields));
         joints = Collections.unmodifiableMap(new TreeMap<>(joints == null ? Map.of() : joints));
@@ -107,6 +115,10 @@ public record Table(
 
     public double warm() {
         return celsius == null ? 20 : celsius;
+    }
+
+    public boolean isMade(String batch) {
+        return made.stream().anyMatch(m -> m.batch().equals(batch));
     }
 
     /** Whether soft paste needs help to stand. */

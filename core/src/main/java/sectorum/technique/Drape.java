@@ -313,28 +313,35 @@ final class Drape implements Technique {
         }
     }
 
+    /**
+     * The end cut first stretches less: alternately left and right, or all drapes look deeper on one side.
+     *
+     * @param strip its number from below, from 0, and its colour
+     */
+    private static void cutEither(Work work, Settings set, Hanging curve, int many, int[] strip) {
+        for (int end = 0; end < 2; end++) {
+            work.cut(
+                    Phrase.of(
+                            end == 0
+                                    ? "Strip {} from below, left end cut first"
+                                    : "Strip {} from below, right end cut first",
+                            Quantity.count(strip[0] + 1L)),
+                    set.paste(),
+                    set.thickness(),
+                    strip[1],
+                    Flat.rectangle(0, 0, cut(set, curve), set.width()),
+                    end == 0 ? (many + 1) / 2 : many / 2,
+                    end == 0 ? Spare.USUAL.of(many) : 0);
+        }
+    }
+
     private static void make(Work work, Settings set, List<Hung> strips, Place place) {
         int total = 0;
         for (int i = 0; i < strips.size(); i++) {
             Hung hung = strips.get(i);
             for (int kind = 0; kind < hung.curves().size(); kind++) {
-                double cut = cut(set, hung.curves().get(kind));
                 int many = hung.many(kind);
-                // The end cut first stretches less: alternately left and right, or all drapes look deeper on one side.
-                for (int end = 0; end < 2; end++) {
-                    work.cut(
-                            Phrase.of(
-                                    end == 0
-                                            ? "Strip {} from below, left end cut first"
-                                            : "Strip {} from below, right end cut first",
-                                    Quantity.count(i + 1L)),
-                            set.paste(),
-                            set.thickness(),
-                            i % place.colours(),
-                            Flat.rectangle(0, 0, cut, set.width()),
-                            end == 0 ? (many + 1) / 2 : many / 2,
-                            end == 0 ? Spare.USUAL.of(many) : 0);
-                }
+                cutEither(work, set, hung.curves().get(kind), many, new int[] {i, i % place.colours()});
                 total += many;
             }
         }

@@ -10,23 +10,32 @@ import sectorum.measure.Quantity;
 /** Lays a drawing on sheets at true size. */
 public final class Tiling {
     /** What desktop printers leave white, mm. */
-    private static final double MARGIN = 10;
+    static final double MARGIN = 10;
     /** Head with the words and the level check line, mm. */
-    private static final double HEAD = 24;
+    static final double HEAD = 24;
     /** Column with the upright check line, mm. */
-    private static final double LEFT = 8;
+    static final double LEFT = 8;
     /** Neighbouring tiles share this much, so that the joint can be glued, mm. */
     private static final double OVERLAP = 10;
     /** Between tiles that share a sheet, mm. */
-    private static final double BETWEEN = 10;
+    static final double BETWEEN = 10;
 
     private Tiling() {}
 
     /** The sheets for a drawing, upright or turned, whichever takes fewer; upright when they are as many. */
     public static List<Sheet> lay(Drawing drawing, Paper paper, Heading heading) {
-        Grid upright = new Grid(drawing, paper.width(), paper.height());
-        Grid turned = new Grid(drawing, paper.height(), paper.width());
-        return (turned.sheets() < upright.sheets() ? turned : upright).laid(heading);
+        return lay(drawing, Printer.exact(paper), heading);
+    }
+
+    /** The same on a printer that does not print true. */
+    public static List<Sheet> lay(Drawing drawing, Printer printer, Heading heading) {
+        Grid upright = new Grid(drawing, printer.width(false), printer.height(false));
+        Grid turned = new Grid(drawing, printer.width(true), printer.height(true));
+        boolean turn = turned.sheets() < upright.sheets();
+        return (turn ? turned : upright)
+                .laid(heading).stream()
+                        .map(inks -> printer.corrected(inks, turn))
+                        .toList();
     }
 
     /** A drawing cut into columns and rows of tiles for a sheet of one size and direction. */
@@ -61,8 +70,8 @@ public final class Tiling {
             return (tiles + tilesPerSheet() - 1) / tilesPerSheet();
         }
 
-        List<Sheet> laid(Heading heading) {
-            List<Sheet> sheets = new ArrayList<>();
+        List<List<Ink>> laid(Heading heading) {
+            List<List<Ink>> sheets = new ArrayList<>();
             List<Ink> inks = new ArrayList<>();
             int onSheet = 0;
             for (int row = 0; row < rows(); row++) {
@@ -133,42 +142,44 @@ public final class Tiling {
                     x, y, 3.2, Ink.Anchor.MIDDLE, Phrase.of("{}", Quantity.text("joint " + letter + place))));
         }
 
-        private Sheet finished(List<Ink> tiles, Heading heading, int index) {
-            List<Ink> inks = new ArrayList<>();
-            double x = MARGIN + LEFT;
-            inks.add(new Ink.Words(x, MARGIN + 4.5, 4.6, Ink.Anchor.START, drawing.title()));
-            inks.add(new Ink.Words(
-                    x,
-                    MARGIN + 9.5,
-                    3.2,
-                    Ink.Anchor.START,
-                    Phrase.of(
-                            "{} · {} · printed {} · sheet {} of {}",
-                            Quantity.text(heading.plan()),
-                            Quantity.text(heading.tier()),
-                            Quantity.text(heading.printed()),
-                            Quantity.count(index + 1L),
-                            Quantity.count(sheets()))));
-            ruler(inks, x, MARGIN + 14, true);
-            ruler(inks, MARGIN + 2, MARGIN + HEAD, false);
-            inks.add(new Ink.Words(
-                    x + 103, MARGIN + 15, 3, Ink.Anchor.START, Phrase.of("100 mm both ways: measure before cutting")));
+        private List<Ink> finished(List<Ink> tiles, Heading heading, int index) {
+            Phrase under = Phrase.of(
+                    "{} · {} · printed {} · sheet {} of {}",
+                    Quantity.text(heading.plan()),
+                    Quantity.text(heading.tier()),
+                    Quantity.text(heading.printed()),
+                    Quantity.count(index + 1L),
+                    Quantity.count(sheets()));
+            List<Ink> inks = head(drawing.title(), under);
             inks.addAll(tiles);
-            return new Sheet(paperWidth, paperHeight, inks);
+            return inks;
         }
+    }
 
-        private static void ruler(List<Ink> inks, double x, double y, boolean level) {
-            double dx = level ? 100 : 0;
-            double dy = level ? 0 : 100;
-            inks.add(Ink.Line.of(Ink.Pen.MARK, x, y, x + dx, y + dy));
-            for (int end = 0; end <= 1; end++) {
-                double ex = x + end * dx;
-                double ey = y + end * dy;
-                inks.add(
-                        level
-                                ? Ink.Line.of(Ink.Pen.MARK, ex, ey - 2, ex, ey + 2)
-                                : Ink.Line.of(Ink.Pen.MARK, ex - 2, ey, ex + 2, ey));
-            }
+    /** What every sheet carries: what it is, where it belongs, and the lines to measure before cutting. */
+    static List<Ink> head(Phrase title, Phrase under) {
+        List<Ink> inks = new ArrayList<>();
+        double x = MARGIN + LEFT;
+        inks.add(new Ink.Words(x, MARGIN + 4.5, 4.6, Ink.Anchor.START, title));
+        inks.add(new Ink.Words(x, MARGIN + 9.5, 3.2, Ink.Anchor.START, under));
+        ruler(inks, x, MARGIN + 14, true);
+        ruler(inks, MARGIN + 2, MARGIN + HEAD, false);
+        inks.add(new Ink.Words(
+                x + 103, MARGIN + 15, 3, Ink.Anchor.START, Phrase.of("100 mm both ways: measure before cutting")));
+        return inks;
+    }
+
+    private static void ruler(List<Ink> inks, double x, double y, boolean level) {
+        double dx = level ? 100 : 0;
+        double dy = level ? 0 : 100;
+        inks.add(Ink.Line.of(Ink.Pen.MARK, x, y, x + dx, y + dy));
+        for (int end = 0; end <= 1; end++) {
+            double ex = x + end * dx;
+            double ey = y + end * dy;
+            inks.add(
+                    level
+                            ? Ink.Line.of(Ink.Pen.MARK, ex, ey - 2, ex, ey + 2)
+                            : Ink.Line.of(Ink.Pen.MARK, ex - 2, ey, ex + 2, ey));
         }
     }
 }

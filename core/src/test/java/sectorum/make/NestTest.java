@@ -68,7 +68,7 @@ class NestTest {
         return xy;
     }
 
-    private static Area placed(Blank blank, Nested.Laid laid) {
+    private static Area placed(Blank blank, Nested.Lying laid) {
         Path2D path = new Path2D.Double();
         for (int i = 0; i < blank.outline().size(); i += 2) {
             if (i == 0) {
@@ -92,7 +92,7 @@ class NestTest {
                 roll.margin() - 1e-6, roll.margin() - 1e-6, roll.freeX() + 2e-6, roll.freeY() + 2e-6);
         for (Nested.Sheet sheet : nested.sheets()) {
             List<Area> down = new ArrayList<>();
-            for (Nested.Laid laid : sheet.laid()) {
+            for (Nested.Lying laid : sheet.laid()) {
                 Area area = placed(blanks.get(laid.piece()), laid);
                 assertThat(inside.contains(area.getBounds2D())).isTrue();
                 for (Area other : down) {

@@ -30,7 +30,7 @@ record Tables(List<Tier> tiers, List<Colour> palette, Stock stock, Table table) 
                     "Veined",
                     "#9a7080",
                     "",
-                    new Colour.Blend(true, List.of(new Colour.Part("cream", 3), new Colour.Part("plum", 1)))));
+                    new Colour.Blend(true, List.of(new Colour.Portion("cream", 3), new Colour.Portion("plum", 1)))));
 
     static Tables of(Tiers... tiers) {
         List<Tier> all = new ArrayList<>();
@@ -127,7 +127,7 @@ record Tables(List<Tier> tiers, List<Colour> palette, Stock stock, Table table) 
                             t.celsius(),
                             t.base(),
                             t.ticked(),
-                            t.taken(),
+                            t.made(),
                             t.yields(),
                             c.field().equals("wanted") ? (List<Thing>) c.value() : t.wanted(),
                             c.field().equals("joints") ? (Map<String, Adhesive>) c.value() : t.joints()));

@@ -248,6 +248,21 @@ class WorktopTest {
     }
 
     @Test
+    void aBatchThatIsMadeNeedsNothingMoreButCostsTheSame() {
+        Tables tables = Tables.of(round().divisions(division(5)).dressings(worn("drape", "paste=fondant")))
+                .stocked(paste("fondant", "white", 5000, 1000, 7.0), paste("ganache", "", 5000, 0, 0.01));
+        Worktop before = tables.top();
+        List<Table.Made> made = before.batches().stream()
+                .map(b -> new Table.Made(b.id(), List.of()))
+                .toList();
+        Worktop after = tables.made(new Table(null, null, null, List.of(), made, Map.of(), List.of(), Map.of()))
+                .top();
+        assertThat(after.shopping()).isEmpty();
+        assertThat(after.takings()).isEmpty();
+        assertThat(after.total().materials()).isCloseTo(before.total().materials(), within(1e-9));
+    }
+
+    @Test
     void theBoardIsCoveredAndColouredAndJointsAreChosen() {
         Table.Base base = new Table.Base(330, Paste.FONDANT, 3, "plum");
         Table table = new Table(
@@ -316,7 +331,7 @@ class WorktopTest {
 
     @Test
     void aBlendOfABlendIsRefused() {
-        Colour.Blend blend = new Colour.Blend(false, List.of(new Colour.Part("vein", 1), new Colour.Part("plum", 1)));
+        Colour.Blend blend = new Colour.Blend(false, List.of(new Colour.Portion("vein", 1), new Colour.Portion("plum", 1)));
         List<Colour> palette = new ArrayList<>(Tables.PALETTE);
         palette.add(new Colour("mud", "Mud", "#553311", "", blend));
         Tables tables = new Tables(Tables.of(round()).tiers(), palette, sectorum.bench.Stock.NONE, Table.USUAL);

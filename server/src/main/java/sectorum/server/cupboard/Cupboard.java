@@ -1,13 +1,16 @@
 package sectorum.server.cupboard;
 
+import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import sectorum.bench.Bench;
-import sectorum.bench.Round;
+import sectorum.bench.Stock;
+import sectorum.bench.Thing;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.plan.Table;
 import sectorum.server.turn.Turn;
 
 /** What the workshop owns. */
@@ -23,47 +26,91 @@ public class Cupboard {
         this.turn = turn;
     }
 
+    /** By kind, then by size, then as they came. */
     @Transactional
-    public List<Item> all() {
-        return items.findByWorkshopIdOrderByKindAscAcrossMmAscIdAsc(turn.workshop()).stream()
-                .map(ItemRow::item)
+    public List<Thing> all() {
+        return items.findByWorkshopIdOrderById(turn.workshop()).stream()
+                .map(ItemRow::thing)
+                .sorted(Comparator.comparing(Thing::kind).thenComparingDouble(Cupboard::wide))
                 .toList();
     }
 
+    private static double wide(Thing thing) {
+        return thing.kind().fields().stream()
+                .filter(f -> f.choices().isEmpty())
+                .mapToDouble(f -> f.number(thing.sizes()))
+                .findFirst()
+                .orElse(0);
+    }
+
+    /** What is there, and what an hour costs here. */
     @Transactional
-    public List<Item> of(Kind kind) {
-        return items.findByWorkshopIdAndKindOrderByAcrossMm(turn.workshop(), kind).stream()
-                .map(ItemRow::item)
-                .toList();
+    public Stock stock() {
+        return new Stock(all(), turn.house().hour());
     }
 
     /** The person whose turn it is at the bench, with the workshop's rounds on the shelf. */
     @Transactional
     public Bench bench() {
-        List<Round> shelf =
-                all().stream().map(i -> new Round(i.name(), i.acrossMm())).toList();
-        return turn.person().preferences().bench(shelf);
+        return turn.person().preferences().bench(new Stock(all(), null).shelf());
     }
 
     /** Keeps a new thing, or one that is there already under its id. */
     @Transactional
-    public Item keep(Item item) {
-        if (item.id() == null) {
-            if (all().size() >= MOST) {
-                throw new Refused(
-                        "id", Phrase.of("A cupboard holds {} things. Take one out first.", Quantity.count(MOST)));
-            }
-            return items.saveAndFlush(new ItemRow(turn.workshop(), item)).item();
+    public Thing keep(Thing thing) {
+        if (thing.id() == null) {
+            room(1);
+            return items.saveAndFlush(new ItemRow(turn.workshop(), thing)).thing();
         }
-        ItemRow row = items.findByIdAndWorkshopId(item.id(), turn.workshop())
+        ItemRow row = row(thing.id());
+        row.hold(thing);
+        return items.saveAndFlush(row).thing();
+    }
+
+    /** Keeps all or, where one cannot be kept, none. */
+    @Transactional
+    public int keepAll(List<Thing> things) {
+        room((int) things.stream().filter(t -> t.id() == null).count());
+        things.forEach(this::keep);
+        return things.size();
+    }
+
+    private void room(int more) {
+        if (items.countByWorkshopId(turn.workshop()) + more > MOST) {
+            throw new Refused("id", Phrase.of("A cupboard holds {} things. Take one out first.", Quantity.count(MOST)));
+        }
+    }
+
+    private ItemRow row(long id) {
+        return items.findByIdAndWorkshopId(id, turn.workshop())
                 .orElseThrow(() -> new Refused(
-                        "id", Phrase.of("There is no thing {} in the cupboard any more.", Quantity.count(item.id()))));
-        row.hold(item);
-        return items.saveAndFlush(row).item();
+                        "id", Phrase.of("There is no thing {} in the cupboard any more.", Quantity.count(id))));
     }
 
     @Transactional
     public void takeOut(long id) {
         items.findByIdAndWorkshopId(id, turn.workshop()).ifPresent(items::delete);
+    }
+
+    /** Takes amounts from stock, as far as there is any; tells what was taken. Less than nothing puts back. */
+    @Transactional
+    public List<Table.Taken> take(List<Table.Taken> wanted) {
+        return wanted.stream().map(this::take).toList();
+    }
+
+    private Table.Taken take(Table.Taken wanted) {
+        if (!Double.isFinite(wanted.amount()) || Math.abs(wanted.amount()) > 1_000_000) {
+            throw new Refused(
+                    "amount",
+                    Phrase.of(
+                            "{} cannot be taken. Say grams or pieces, up to a million.",
+                            Quantity.text("" + wanted.amount())));
+        }
+        ItemRow row = row(wanted.thing());
+        Thing thing = row.thing();
+        double taken = Math.min(wanted.amount(), thing.stock());
+        row.hold(thing.stocked(thing.stock() - taken));
+        items.saveAndFlush(row);
+        return new Table.Taken(wanted.thing(), taken);
     }
 }

@@ -5,9 +5,9 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface ItemRepository extends JpaRepository<ItemRow, Long> {
-    List<ItemRow> findByWorkshopIdOrderByKindAscAcrossMmAscIdAsc(long workshopId);
-
-    List<ItemRow> findByWorkshopIdAndKindOrderByAcrossMm(long workshopId, Kind kind);
+    List<ItemRow> findByWorkshopIdOrderById(long workshopId);
 
     Optional<ItemRow> findByIdAndWorkshopId(long id, long workshopId);
+
+    long countByWorkshopId(long workshopId);
 }

@@ -9,6 +9,14 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.HashMap;
+import java.util.Map;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import sectorum.bench.Thing;
+import sectorum.bench.ThingKind;
+import sectorum.measure.Absent;
+import sectorum.measure.Values;
 
 /** A thing owned. */
 @Entity
@@ -23,13 +31,22 @@ class ItemRow {
     private long workshopId;
 
     @Enumerated(EnumType.STRING)
-    @Column(columnDefinition = "varchar(12)")
-    private Kind kind;
+    @Column(columnDefinition = "varchar(16)")
+    private ThingKind kind;
 
     private String name;
+    private String colour;
 
-    @Column(name = "across_mm")
-    private double acrossMm;
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(columnDefinition = "longtext")
+    private Map<String, Object> sizes;
+
+    private String dial;
+    private double stock;
+    private double pack;
+
+    @Absent
+    private Double price;
 
     private String notes;
 
@@ -38,19 +55,24 @@ class ItemRow {
 
     protected ItemRow() {}
 
-    ItemRow(long workshopId, Item item) {
+    ItemRow(long workshopId, Thing thing) {
         this.workshopId = workshopId;
-        hold(item);
+        hold(thing);
     }
 
-    final void hold(Item item) {
-        kind = item.kind();
-        name = item.name();
-        acrossMm = item.acrossMm();
-        notes = item.notes();
+    final void hold(Thing thing) {
+        kind = thing.kind();
+        name = thing.name();
+        colour = thing.colour();
+        sizes = new HashMap<>(thing.sizes().byName());
+        dial = thing.dial();
+        stock = thing.stock();
+        pack = thing.pack();
+        price = thing.price();
+        notes = thing.notes();
     }
 
-    Item item() {
-        return new Item(id, kind, name, acrossMm, notes);
+    Thing thing() {
+        return new Thing(id, kind, name, colour, new Values(sizes), dial, stock, pack, price, notes);
     }
 }

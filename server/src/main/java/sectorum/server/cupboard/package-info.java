@@ -1,2 +1,2 @@
-/** What the workshop owns: for now boards, tins and cutters, by how wide they are. */
+/** What the workshop owns, with what is in stock of it; in and out as a table that any spreadsheet opens. */
 package sectorum.server.cupboard;

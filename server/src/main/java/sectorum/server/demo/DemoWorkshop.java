@@ -12,9 +12,9 @@ import java.util.List;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
+import sectorum.bench.Thing;
 import sectorum.plan.Plan;
 import sectorum.server.cupboard.Cupboard;
-import sectorum.server.cupboard.Item;
 import sectorum.server.plans.PlanService;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -67,9 +67,7 @@ public class DemoWorkshop implements SmartInitializingSingleton {
             }
         }
         try (InputStream in = DemoWorkshop.class.getResourceAsStream("/demo/cupboard.json")) {
-            for (Item item : json.readValue(in, Item[].class)) {
-                cupboard.keep(item);
-            }
+            cupboard.keepAll(List.of(json.readValue(in, Thing[].class)));
         } catch (IOException e) {
             throw new UncheckedIOException("The sample cupboard is missing", e);
         }

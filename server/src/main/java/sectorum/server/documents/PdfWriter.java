@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.function.IntConsumer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -37,6 +38,11 @@ public final class PdfWriter {
 
     /** @param unit in which lengths in the words are shown */
     public static byte[] write(String title, List<Sheet> sheets, LengthUnit unit) {
+        return write(title, sheets, unit, done -> {});
+    }
+
+    /** @param done told after each sheet how many there are; an exception from it ends the work */
+    public static byte[] write(String title, List<Sheet> sheets, LengthUnit unit, IntConsumer done) {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PDDocumentInformation about = new PDDocumentInformation();
@@ -44,8 +50,9 @@ public final class PdfWriter {
             about.setCreator("Sectorum");
             document.setDocumentInformation(about);
             PdfWriter writer = new PdfWriter(unit, document);
-            for (Sheet sheet : sheets) {
-                writer.page(sheet);
+            for (int i = 0; i < sheets.size(); i++) {
+                writer.page(sheets.get(i));
+                done.accept(i + 1);
             }
             // A viewer that shrinks to the printable area spoils every template: ask it not to.
             PDViewerPreferences asked = new PDViewerPreferences(new org.apache.pdfbox.cos.COSDictionary());

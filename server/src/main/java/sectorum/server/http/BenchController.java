@@ -21,6 +21,7 @@ import sectorum.outline.OutlineKind;
 import sectorum.plan.Coat;
 import sectorum.plan.Tier;
 import sectorum.server.cupboard.Cupboard;
+import sectorum.server.turn.House;
 import sectorum.server.turn.Preferences;
 import sectorum.server.turn.Turn;
 import sectorum.side.Reading;
@@ -56,6 +57,10 @@ class BenchController {
             Field readTop,
             Field readHeight,
             Field hand,
+            Field humidity,
+            Field base,
+            Field baseThickness,
+            Field margin,
             Field pressCutter,
             Field pressSpace,
             Field foldShape) {}
@@ -80,6 +85,10 @@ class BenchController {
                 Reading.field(Reading.What.TOP),
                 Reading.field(Reading.What.HEIGHT),
                 Rehearsal.HAND,
+                sectorum.plan.Table.HUMIDITY,
+                sectorum.plan.Table.Base.ACROSS,
+                sectorum.plan.Table.Base.THICKNESS,
+                Coat.MARGIN,
                 Press.CUTTER,
                 Press.SPACE,
                 Fold.SHAPE);
@@ -101,6 +110,16 @@ class BenchController {
     @GetMapping("/bench")
     Bench bench() {
         return cupboard.bench();
+    }
+
+    @GetMapping("/house")
+    House house() {
+        return turn.house();
+    }
+
+    @PutMapping("/house")
+    House settle(@RequestBody House house) {
+        return turn.settle(house);
     }
 
     @GetMapping("/preferences")

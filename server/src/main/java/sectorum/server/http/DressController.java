@@ -5,6 +5,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import sectorum.bench.Bench;
+import sectorum.measure.Absent;
 import sectorum.plan.Plan;
 import sectorum.workup.Refit;
 import sectorum.workup.TierWorkup;
@@ -21,8 +22,18 @@ class DressController {
         }
     }
 
-    /** A dressing, where it is and where it is wanted. */
-    record TakenOver(Plan plan, String from, String dressing, String to, Bench bench) {
+    /**
+     * A dressing, where it is and where it is wanted.
+     *
+     * @param into the plan it is wanted in; absent: the same
+     */
+    record TakenOver(
+            Plan plan,
+            String from,
+            String dressing,
+            String to,
+            @Absent Plan into,
+            Bench bench) {
         TakenOver {
             Given.in("plan", plan);
             Given.in("bench", bench);
@@ -39,6 +50,7 @@ class DressController {
     @PostMapping("/api/refit")
     Refit refit(@RequestBody TakenOver asked) {
         Plan plan = asked.plan();
-        return Refit.of(plan.tier(asked.from()), asked.dressing(), plan.tier(asked.to()), asked.bench());
+        Plan into = asked.into() == null ? plan : asked.into();
+        return Refit.of(plan.tier(asked.from()), asked.dressing(), into.tier(asked.to()), asked.bench());
     }
 }

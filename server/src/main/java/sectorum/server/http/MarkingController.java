@@ -4,12 +4,12 @@ import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import sectorum.bench.ThingKind;
 import sectorum.divide.Press;
 import sectorum.divide.Rescue;
 import sectorum.measure.Absent;
 import sectorum.plan.Plan;
 import sectorum.server.cupboard.Cupboard;
-import sectorum.server.cupboard.Kind;
 import sectorum.server.turn.Preferences;
 import sectorum.server.turn.Turn;
 import sectorum.workup.WaysToMark;
@@ -61,9 +61,10 @@ class MarkingController {
     @PostMapping("/api/ways")
     WaysToMark ways(@RequestBody Asked asked) {
         Preferences preferences = turn.person().preferences();
-        List<WaysToMark.Cutter> owned = cupboard.of(Kind.CUTTER).stream()
-                .filter(i -> i.acrossMm() >= Press.CUTTER.min() && i.acrossMm() <= Press.CUTTER.max())
-                .map(i -> new WaysToMark.Cutter(i.name(), i.acrossMm()))
+        List<WaysToMark.Cutter> owned = cupboard.stock()
+                .of(ThingKind.CUTTER)
+                .filter(i -> i.size("across") >= Press.CUTTER.min() && i.size("across") <= Press.CUTTER.max())
+                .map(i -> new WaysToMark.Cutter(i.name(), i.size("across")))
                 .toList();
         return WaysToMark.of(
                 asked.plan().tier(asked.tier()),

@@ -20,6 +20,7 @@ import sectorum.plan.Plan;
 import sectorum.server.plans.PlanLine;
 import sectorum.server.plans.PlanService;
 import sectorum.server.plans.SavedPlan;
+import sectorum.server.plans.Version;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -67,6 +68,16 @@ class PlanController {
     @GetMapping("/{id}")
     SavedPlan get(@PathVariable long id) {
         return plans.get(id);
+    }
+
+    @GetMapping("/{id}/versions")
+    List<Version> versions(@PathVariable long id) {
+        return plans.versions(id);
+    }
+
+    @GetMapping("/{id}/versions/{revision}")
+    SavedPlan version(@PathVariable long id, @PathVariable int revision) {
+        return plans.at(id, revision);
     }
 
     @PutMapping("/{id}")

@@ -1,9 +1,14 @@
 package sectorum.server.http;
 
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.http.MediaType;
@@ -12,8 +17,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import sectorum.bench.Bench;
 import sectorum.drawing.Drawing;
+import sectorum.measure.Absent;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -21,11 +28,15 @@ import sectorum.measure.Refused;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.server.cupboard.Cupboard;
+import sectorum.server.documents.DxfWriter;
 import sectorum.server.documents.PdfWriter;
 import sectorum.server.documents.SvgWriter;
+import sectorum.server.turn.House;
 import sectorum.server.turn.Turn;
 import sectorum.template.Heading;
+import sectorum.template.Pack;
 import sectorum.template.Paper;
+import sectorum.template.Printer;
 import sectorum.template.Sheet;
 import sectorum.template.Tiling;
 import sectorum.workup.Workup;
@@ -47,101 +58,173 @@ class TemplateController {
     }
 
     /**
-     * Which templates of which tier, on which paper.
+     * Which templates, on which paper.
      *
-     * @param names empty: all of the tier
+     * @param tier absent: of all tiers
+     * @param names {@code tier/template}; empty: all
      */
-    record Order(Plan plan, String tier, List<String> names, Paper paper) {
+    record Order(Plan plan, @Absent String tier, List<String> names, Paper paper) {
         Order {
             Given.in("plan", plan);
+            names = names == null ? List.of() : names;
         }
     }
 
-    /** A template there is. Width and height in mm, at true size. */
-    record Listed(String name, Phrase title, double width, double height, int sheets) {}
+    /** A template there is. Width and height in mm, at true size; sheets when it is printed alone. */
+    record Listed(String id, String tier, String name, Phrase title, double width, double height, int sheets) {}
 
     /** A sheet of paper as it will be printed. */
-    record Laid(String template, double width, double height, String svg) {}
+    record Laid(double width, double height, String svg) {}
+
+    /** How far a pack is; the PDF in base 64 at the end. */
+    record Packing(int done, int of, @Absent String pdf) {}
+
+    /** A template and its tier. */
+    private record Known(Tier tier, Drawing drawing) {
+        String id() {
+            return tier.id() + "/" + drawing.name();
+        }
+    }
 
     @PostMapping("/list")
     List<Listed> list(@RequestBody Order order) {
-        return drawings(order).stream()
-                .map(d -> new Listed(
-                        d.name(),
-                        d.title(),
-                        d.width(),
-                        d.height(),
-                        lay(d, order).size()))
+        Printer printer = printer(order);
+        return known(order).stream()
+                .map(k -> new Listed(
+                        k.id(),
+                        k.tier().id(),
+                        k.drawing().name(),
+                        k.drawing().title(),
+                        k.drawing().width(),
+                        k.drawing().height(),
+                        Tiling.lay(k.drawing(), printer, heading(order, k.tier()))
+                                .size()))
                 .toList();
     }
 
     @PostMapping("/sheets")
     List<Laid> sheets(@RequestBody Order order) {
         LengthUnit unit = turn.person().preferences().unit();
-        return drawings(order).stream()
-                .flatMap(d -> lay(d, order).stream()
-                        .map(sheet -> new Laid(
-                                d.name(),
-                                sheet.width(),
-                                sheet.height(),
-                                SvgWriter.write(
-                                        new Drawing(d.name(), d.title(), sheet.width(), sheet.height(), sheet.inks()),
-                                        unit))))
-                .toList();
+        List<Laid> laid = new ArrayList<>();
+        for (Sheet sheet : pack(order)) {
+            Drawing page = new Drawing(
+                    "sheet",
+                    Phrase.of("{}", Quantity.text(order.plan().name())),
+                    sheet.width(),
+                    sheet.height(),
+                    sheet.inks());
+            laid.add(new Laid(sheet.width(), sheet.height(), SvgWriter.write(page, unit)));
+        }
+        return laid;
     }
 
     @PostMapping(value = "/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@RequestBody Order order) {
-        List<Sheet> sheets =
-                drawings(order).stream().flatMap(d -> lay(d, order).stream()).toList();
-        String title = order.plan().name() + ", " + tier(order).name();
-        byte[] pdf = PdfWriter.write(title, sheets, turn.person().preferences().unit());
+        byte[] pdf = PdfWriter.write(
+                title(order), pack(order), turn.person().preferences().unit());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(pdf);
+    }
+
+    /** The same a line at a time as it goes, so that whoever waits sees how far it is; hanging up ends the work. */
+    @PostMapping(value = "/pack", produces = MediaType.APPLICATION_NDJSON_VALUE)
+    ResponseEntity<StreamingResponseBody> packed(@RequestBody Order order) {
+        List<Sheet> sheets = pack(order);
+        LengthUnit unit = turn.person().preferences().unit();
+        String title = title(order);
+        StreamingResponseBody body = out -> {
+            byte[] pdf =
+                    PdfWriter.write(title, sheets, unit, done -> tell(out, new Packing(done, sheets.size(), null)));
+            String encoded = Base64.getEncoder().encodeToString(pdf);
+            tell(out, new Packing(sheets.size(), sheets.size(), encoded));
+        };
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_NDJSON).body(body);
+    }
+
+    private static void tell(OutputStream out, Packing packing) {
+        String pdf = packing.pdf() == null ? "" : ",\"pdf\":\"" + packing.pdf() + "\"";
+        String line = "{\"done\":" + packing.done() + ",\"of\":" + packing.of() + pdf + "}\n";
+        try {
+            out.write(line.getBytes(StandardCharsets.US_ASCII));
+            out.flush();
+        } catch (IOException gone) {
+            throw new UncheckedIOException("Nobody waits for the pack any more", gone);
+        }
     }
 
     /** One template, unsplit. */
     @PostMapping(value = "/svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(@RequestBody Order order) {
-        List<Drawing> chosen = drawings(order);
-        if (chosen.size() != 1) {
-            throw new Refused(
-                    "names", Phrase.of("An SVG holds one template; {} are named.", Quantity.count(chosen.size())));
-        }
-        String svg = SvgWriter.write(chosen.get(0), turn.person().preferences().unit());
-        return ResponseEntity.ok()
-                .contentType(MediaType.valueOf("image/svg+xml"))
-                .body(svg.getBytes(StandardCharsets.UTF_8));
+        String svg = SvgWriter.write(one(order), turn.person().preferences().unit());
+        return file("image/svg+xml", svg);
     }
 
-    private List<Drawing> drawings(Order order) {
+    /** One template for a cutting machine. */
+    @PostMapping(value = "/dxf", produces = "image/vnd.dxf")
+    ResponseEntity<byte[]> dxf(@RequestBody Order order) {
+        String dxf = DxfWriter.write(one(order), turn.person().preferences().unit());
+        return file("image/vnd.dxf", dxf);
+    }
+
+    private static ResponseEntity<byte[]> file(String type, String text) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private Drawing one(Order order) {
+        List<Known> chosen = known(order);
+        if (chosen.size() != 1) {
+            throw new Refused(
+                    "names", Phrase.of("Such a file holds one template; {} are named.", Quantity.count(chosen.size())));
+        }
+        return chosen.get(0).drawing();
+    }
+
+    private List<Known> known(Order order) {
         Bench bench = cupboard.bench();
-        Tier tier = tier(order);
-        List<Drawing> all = Workup.drawings(tier, Workup.tier(tier, bench), bench);
-        List<String> names = order.names() == null ? List.of() : order.names();
-        for (String name : names) {
-            if (all.stream().noneMatch(d -> d.name().equals(name))) {
+        List<Tier> tiers = order.tier() == null
+                ? order.plan().tiers()
+                : List.of(order.plan().tier(order.tier()));
+        List<Known> all = new ArrayList<>();
+        for (Tier tier : tiers) {
+            Workup.drawings(tier, Workup.tier(tier, bench), bench).forEach(d -> all.add(new Known(tier, d)));
+        }
+        for (String name : order.names()) {
+            if (all.stream().noneMatch(k -> k.id().equals(name))) {
                 throw new Refused(
                         "names",
                         Phrase.of(
-                                "This tier has no template \"{}\". It has: {}.",
+                                "There is no template \"{}\" here. There are: {}.",
                                 Quantity.text("" + name),
                                 Quantity.text(String.join(
-                                        ", ", all.stream().map(Drawing::name).toList()))));
+                                        ", ", all.stream().map(Known::id).toList()))));
             }
         }
-        return names.isEmpty()
+        return order.names().isEmpty()
                 ? all
-                : all.stream().filter(d -> names.contains(d.name())).toList();
+                : all.stream().filter(k -> order.names().contains(k.id())).toList();
     }
 
-    private static Tier tier(Order order) {
-        return order.plan().tier(order.tier());
+    private static String title(Order order) {
+        return order.tier() == null
+                ? order.plan().name()
+                : order.plan().name() + ", " + order.plan().tier(order.tier()).name();
     }
 
-    private List<Sheet> lay(Drawing drawing, Order order) {
-        Paper paper = order.paper() == null ? Paper.A4 : order.paper();
+    private Printer printer(Order order) {
+        House house = turn.house();
+        return new Printer(order.paper(), house.printedAcross(), house.printedDown());
+    }
+
+    private Heading heading(Order order, @Absent Tier tier) {
         String printed = LocalDate.now(clock).format(DAY);
-        return Tiling.lay(
-                drawing, paper, new Heading(order.plan().name(), tier(order).name(), printed));
+        return new Heading(order.plan().name(), tier == null ? "" : tier.name(), printed);
+    }
+
+    private List<Sheet> pack(Order order) {
+        List<Pack.Entry> entries = known(order).stream()
+                .map(k -> new Pack.Entry(k.drawing(), k.tier().name()))
+                .toList();
+        return Pack.lay(entries, printer(order), heading(order, null));
     }
 }

@@ -1,7 +1,5 @@
 package sectorum.server.http;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -14,7 +12,7 @@ import sectorum.plan.Tier;
 import sectorum.workup.TierWorkup;
 import sectorum.workup.Workup;
 
-/** Everything that follows from a plan, saved or not. Keeps nothing but results that would come out the same. */
+/** Everything that follows from a plan, saved or not. */
 @RestController
 class WorkupController {
     /**
@@ -31,11 +29,11 @@ class WorkupController {
         }
     }
 
-    /** A tier as it stands and the bench: all that a tier's workup depends on. */
-    private record Key(Tier tier, Bench bench) {}
+    private final Worked worked;
 
-    private final Cache<Key, TierWorkup> worked =
-            Caffeine.newBuilder().maximumSize(500).build();
+    WorkupController(Worked worked) {
+        this.worked = worked;
+    }
 
     /** The tier that would go on top of this plan next. */
     @PostMapping("/api/next-tier")
@@ -46,9 +44,7 @@ class WorkupController {
     /** Works a plan up. The bench comes with the question, so that no answer waits for the database. */
     @PostMapping("/api/workup")
     Workup workup(@RequestBody Asked asked) {
-        List<TierWorkup> tiers = asked.plan().tiers().stream()
-                .map(tier -> worked.get(new Key(tier, asked.bench()), key -> Workup.tier(key.tier(), key.bench())))
-                .toList();
+        List<TierWorkup> tiers = worked.tiers(asked.plan(), asked.bench());
         Workup all = Workup.stacked(tiers);
         return asked.only() == null
                 ? all

@@ -7,6 +7,9 @@ import java.util.List;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
 import sectorum.plan.Plan;
 import sectorum.server.turn.Turn;
 import sectorum.workup.Progress;
@@ -95,6 +98,30 @@ public class PlanService {
         } catch (ObjectOptimisticLockingFailureException raced) {
             throw new Stale(get(id), plan, base);
         }
+    }
+
+    /** Earlier states that are still kept, the newest first. */
+    public List<Version> versions(long id) {
+        return together.execute(status -> {
+            live(id);
+            return revisions.findByKeyPlanIdOrderByKeyRevisionDesc(id).stream()
+                    .map(r -> new Version(r.revision(), r.savedAt()))
+                    .toList();
+        });
+    }
+
+    /** The plan as it was at a revision. */
+    public SavedPlan at(long id, int revision) {
+        return together.execute(status -> {
+            live(id);
+            RevisionRow row = revisions
+                    .findById(new RevisionRow.Key(id, revision))
+                    .orElseThrow(() -> new Refused(
+                            "revision",
+                            Phrase.of("Version {} of this plan is not kept any more.", Quantity.count(revision))));
+            Plan plan = json.readValue(row.document(), Plan.class);
+            return new SavedPlan(id, row.revision(), row.savedAt(), plan);
+        });
     }
 
     /** The same design as a new order: client, place and day are the old order's and stay with it. */

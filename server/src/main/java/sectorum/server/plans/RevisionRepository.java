@@ -1,5 +1,6 @@
 package sectorum.server.plans;
 
+import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -10,4 +11,6 @@ interface RevisionRepository extends JpaRepository<RevisionRow, RevisionRow.Key>
     void forget(long plan, int upTo);
 
     long countByKeyPlanId(long planId);
+
+    List<RevisionRow> findByKeyPlanIdOrderByKeyRevisionDesc(long planId);
 }

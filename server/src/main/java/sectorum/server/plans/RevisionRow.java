@@ -47,4 +47,16 @@ class RevisionRow implements Persistable<RevisionRow.Key> {
         document = plan.document();
         savedAt = plan.savedAt();
     }
+
+    int revision() {
+        return key.revision();
+    }
+
+    String document() {
+        return document;
+    }
+
+    Instant savedAt() {
+        return savedAt;
+    }
 }

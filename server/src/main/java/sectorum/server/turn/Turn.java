@@ -33,9 +33,26 @@ public class Turn {
     @Transactional
     public Names names() {
         PersonRow person = person();
-        String workshop =
-                workshops.findById(person.workshopId()).map(WorkshopRow::name).orElse("");
-        return new Names(workshop, person.name());
+        return new Names(row().name(), person.name());
+    }
+
+    /** What holds for the whole workshop. */
+    @Transactional
+    public House house() {
+        return row().house();
+    }
+
+    @Transactional
+    public House settle(House house) {
+        WorkshopRow row = row();
+        row.settle(house);
+        return workshops.save(row).house();
+    }
+
+    private WorkshopRow row() {
+        return workshops
+                .findById(workshop())
+                .orElseThrow(() -> new IllegalStateException("The database has no workshop; its migrations make one"));
     }
 
     @Transactional

@@ -1,10 +1,12 @@
 package sectorum.server.turn;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import sectorum.measure.Absent;
 
 /** A workshop. */
 @Entity
@@ -16,6 +18,17 @@ class WorkshopRow {
 
     private String name;
 
+    @Absent
+    private Double hour;
+
+    private String coin;
+
+    @Column(name = "printed_across_mm")
+    private double printedAcross;
+
+    @Column(name = "printed_down_mm")
+    private double printedDown;
+
     protected WorkshopRow() {}
 
     String name() {
@@ -24,5 +37,16 @@ class WorkshopRow {
 
     long id() {
         return id;
+    }
+
+    House house() {
+        return new House(hour, coin, printedAcross, printedDown);
+    }
+
+    void settle(House house) {
+        hour = house.hour();
+        coin = house.coin();
+        printedAcross = house.printedAcross();
+        printedDown = house.printedDown();
     }
 }

@@ -1,8 +1,0 @@
-package sectorum.server.cupboard;
-
-/** What a thing in the cupboard is for. */
-public enum Kind {
-    BOARD,
-    TIN,
-    CUTTER
-}

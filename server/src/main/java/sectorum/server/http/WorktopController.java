@@ -1,0 +1,81 @@
+package sectorum.server.http;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import sectorum.bench.Bench;
+import sectorum.make.Recipe;
+import sectorum.make.Worktop;
+import sectorum.plan.Plan;
+import sectorum.server.cupboard.Cupboard;
+import sectorum.server.documents.WorktopTables;
+import sectorum.server.turn.Turn;
+import sectorum.workup.Quicker;
+import sectorum.workup.Workup;
+
+/** What a plan, saved or not, puts on the table: batches, cut list, shopping, costs; and quicker ways to the same look. */
+@RestController
+class WorktopController {
+    private final Worked worked;
+    private final Cupboard cupboard;
+    private final Turn turn;
+
+    WorktopController(Worked worked, Cupboard cupboard, Turn turn) {
+        this.worked = worked;
+        this.cupboard = cupboard;
+        this.turn = turn;
+    }
+
+    /** A plan at this workshop's table. */
+    record AtTable(Plan plan) {
+        AtTable {
+            Given.in("plan", plan);
+        }
+    }
+
+    /** A dressing for which quicker ways are sought. */
+    record Slow(Plan plan, String tier, String dressing, Bench bench) {
+        Slow {
+            Given.in("plan", plan);
+            Given.in("bench", bench);
+        }
+    }
+
+    @PostMapping("/api/worktop")
+    Worktop worktop(@RequestBody AtTable laid) {
+        Workup workup = Workup.stacked(worked.tiers(laid.plan(), cupboard.bench()));
+        return Workup.worktop(laid.plan(), workup, cupboard.stock());
+    }
+
+    @PostMapping("/api/quicker")
+    List<Quicker> quicker(@RequestBody Slow slow) {
+        return Quicker.of(slow.plan().tier(slow.tier()), slow.dressing(), slow.bench());
+    }
+
+    @GetMapping("/api/recipe")
+    Recipe.Scaled recipe(@RequestParam String name, @RequestParam double grams) {
+        return Recipe.of(name).scaled(grams);
+    }
+
+    @PostMapping(value = "/api/worktop/cuts", produces = "text/csv")
+    ResponseEntity<byte[]> cuts(@RequestBody AtTable laid) {
+        return csv(WorktopTables.cuts(worktop(laid), turn.person().preferences().unit()));
+    }
+
+    @PostMapping(value = "/api/worktop/shopping", produces = "text/csv")
+    ResponseEntity<byte[]> shopping(@RequestBody AtTable laid) {
+        return csv(WorktopTables.shopping(worktop(laid)));
+    }
+
+    private static ResponseEntity<byte[]> csv(String table) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("text/csv;charset=utf-8"))
+                .body(table.getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,44 @@
+import { useCallback } from 'react';
+import type { Plan, TierWorkup, Workup, Worn } from '../api/client';
+import { useWidth } from '../band/size';
+import { TurningView } from '../band/turning-view';
+import { shades } from '../dress/colours';
+
+interface Props {
+  title: string;
+  plan: Plan;
+  workup: Workup;
+  /** The other one: both are drawn to one scale. */
+  beside: Workup;
+}
+
+const HIGH = 360;
+
+/** One cake from the front. */
+export function Side({ title, plan, workup, beside }: Props) {
+  const [ref, width] = useWidth<HTMLDivElement>(380);
+  const colours = useCallback(
+    (tier: TierWorkup, worn: Worn) =>
+      shades(
+        plan.palette,
+        plan.tiers.find((t) => t.id === tier.id)?.dressings.find((d) => d.id === worn.id)?.colours ?? [],
+      ),
+    [plan],
+  );
+  const tall = (w: Workup) => w.tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
+  const share = Math.min(1, tall(workup) / Math.max(tall(workup), tall(beside)));
+  return (
+    <section ref={ref} aria-label={title} className="min-w-0">
+      <h2 className="border-b-[3px] border-ink pb-1 font-semibold">{title}</h2>
+      <div className="flex flex-col justify-end" style={{ height: HIGH }}>
+        <TurningView
+          tiers={workup.tiers}
+          chosen=""
+          width={width}
+          height={Math.max(120, HIGH * share)}
+          colours={colours}
+        />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,46 @@
+import { api, type House, problemOf } from '../api/client';
+import { useCupboardChanged, useHouse } from '../make/use';
+import { NumberField } from '../ui/number';
+
+/** What the printer made of the 100 mm lines; the pack is drawn larger or smaller so that it comes out true. */
+export function Correction() {
+  const house = useHouse();
+  const changed = useCupboardChanged();
+  if (!house) {
+    return null;
+  }
+  const settle = async (change: Partial<House>) => {
+    try {
+      await api.settle({ ...house, ...change });
+      await changed();
+      return null;
+    } catch (thrown) {
+      return problemOf(thrown);
+    }
+  };
+  const exact = house.printedAcross === 100 && house.printedDown === 100;
+  return (
+    <fieldset className="border-t border-ink/25 pt-3">
+      <legend className="heading text-[1.05rem]">Printer correction</legend>
+      <p className="note mt-1 mb-2">
+        {exact
+          ? 'If a 100 mm line comes out otherwise, type what it measures.'
+          : 'Kept for this workshop: sheets are drawn so that they come out true.'}
+      </p>
+      <div className="flex gap-3">
+        <NumberField
+          label="Level line"
+          suffix="mm"
+          value={house.printedAcross}
+          onNumber={(mm) => settle({ printedAcross: mm ?? 100 })}
+        />
+        <NumberField
+          label="Upright line"
+          suffix="mm"
+          value={house.printedDown}
+          onNumber={(mm) => settle({ printedDown: mm ?? 100 })}
+        />
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,26 @@
+import { useRef, useState } from 'react';
+import { api, type Packing, problemOf, type TemplateOrder } from '../api/client';
+import { tell, tellBad } from '../ui/toasts';
+
+/** Makes a pack, tells how far it is, and stops when it is told to. */
+export function usePacking() {
+  const [packing, setPacking] = useState<Packing | null>(null);
+  const hangUp = useRef<AbortController | null>(null);
+  const make = async (order: TemplateOrder, sheets: number, then: (pdf: Blob) => void) => {
+    const control = new AbortController();
+    hangUp.current = control;
+    setPacking({ done: 0, of: sheets });
+    try {
+      then(await api.pack(order, setPacking, control.signal));
+    } catch (thrown) {
+      if (control.signal.aborted) {
+        tell('Stopped; nothing was printed.');
+      } else {
+        tellBad(problemOf(thrown).detail);
+      }
+    } finally {
+      setPacking(null);
+    }
+  };
+  return { packing, make, cancel: () => hangUp.current?.abort() };
+}
