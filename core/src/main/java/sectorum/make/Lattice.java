@@ -10,8 +10,6 @@ import java.util.List;
 final class Lattice {
     /** A row is tried against the one below at so many shifts. */
     private static final int SHIFTS = 16;
-    /** What a bridge takes up of an outline's bends, mm. */
-    private static final double EASED = 0.2;
 
     private static final double NEAR = 1e-7;
 
@@ -28,11 +26,10 @@ final class Lattice {
         best = fuller(best, grid(piece, roll, 0));
         best = fuller(best, grid(piece, roll, 1));
         if (!piece.boxed()) {
-            Polygon eased = piece.eased(Math.min(EASED, roll.bridge() / 4));
             for (int first = 0; first < 2; first++) {
                 for (boolean along : new boolean[] {false, true}) {
-                    best = fuller(best, rows(eased, roll, first, first + 2, along));
-                    best = fuller(best, rows(eased, roll, first, first, along));
+                    best = fuller(best, rows(piece, roll, first, first + 2, along));
+                    best = fuller(best, rows(piece, roll, first, first, along));
                 }
             }
         }
@@ -95,12 +92,12 @@ final class Lattice {
         double across = along ? roll.freeY() : roll.freeX();
         double up = along ? roll.freeX() : roll.freeY();
         List<Nested.Lying> best = new ArrayList<>();
-        double straight = row.above(0, roll.bridge());
+        double straight = row.above(0);
         for (int i = 0; i < SHIFTS; i++) {
             double shift = row.period() * i / SHIFTS;
-            double rise = row.above(shift, roll.bridge());
+            double rise = row.above(shift);
             // Every second row stands over the first: it must clear that one, too.
-            double next = Math.max(row.above(-shift, roll.bridge()), straight - rise);
+            double next = Math.max(row.above(-shift), straight - rise);
             List<Nested.Lying> laid = new ArrayList<>();
             double y = 0;
             for (int r = 0; y + row.height() <= up + NEAR; r++) {
@@ -122,12 +119,13 @@ final class Lattice {
     }
 
     /** A row without end: a, then b so far on, then a again after the period. */
-    private record Row(Polygon a, Polygon b, double step, double period) {
+    private record Row(Polygon a, Polygon b, Skyline[] over, double step, double period, double gap) {
         static Row of(Polygon a, Polygon b, double gap) {
             double step = a.slide(b, 0, gap);
             double back = b.slide(a, 0, gap);
             double period = Math.max(step + back, Math.max(a.slide(a, 0, gap), b.slide(b, 0, gap)));
-            return new Row(a, b, step, period);
+            Skyline[] over = {new Skyline(a, gap), new Skyline(b, gap)};
+            return new Row(a, b, over, step, period, gap);
         }
 
         double height() {
@@ -135,8 +133,7 @@ final class Lattice {
         }
 
         /** How far above this row the same row stands when it is moved along by a shift. */
-        double above(double shift, double gap) {
-            Polygon[] below = {a.flipped(), b.flipped()};
+        double above(double shift) {
             double rise = 0;
             double offset = shift - period * Math.floor(shift / period);
             int reach = 1 + (int) Math.ceil((Math.max(a.width(), b.width()) + gap) / period);
@@ -144,7 +141,7 @@ final class Lattice {
                 for (int j = 0; j < 2; j++) {
                     for (int k = -reach - 1; k <= reach; k++) {
                         double apart = offset + k * period + (j - i) * step;
-                        double slid = below[i].slide(below[j], apart, gap);
+                        double slid = over[i].rise(over[j], apart);
                         rise = Double.isFinite(slid) ? Math.max(rise, slid) : rise;
                     }
                 }

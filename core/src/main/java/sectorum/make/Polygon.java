@@ -30,68 +30,6 @@ final class Polygon {
         return new Polygon(xs, ys);
     }
 
-    /**
-     * The same with fewer corners: none of its outline is farther than a tolerance from what is left, and its box stays. A
-     * bridge between pieces takes that up many times over.
-     */
-    Polygon eased(double tolerance) {
-        int n = xs.length;
-        boolean[] kept = new boolean[n];
-        int left = extreme(xs, -1);
-        int[] ends = {left, extreme(xs, 1), extreme(ys, -1), extreme(ys, 1)};
-        for (int end : ends) {
-            kept[end] = true;
-        }
-        List<Integer> anchors = Arrays.stream(ends).boxed().distinct().sorted().toList();
-        for (int i = 0; i < anchors.size(); i++) {
-            int to = i + 1 == anchors.size() ? anchors.get(0) + n : anchors.get(i + 1);
-            ease(anchors.get(i), to, tolerance, kept);
-        }
-        int count = 0;
-        double[] ex = new double[n];
-        double[] ey = new double[n];
-        for (int i = 0; i < n; i++) {
-            if (kept[i]) {
-                ex[count] = xs[i];
-                ey[count++] = ys[i];
-            }
-        }
-        return count < 3 ? this : new Polygon(Arrays.copyOf(ex, count), Arrays.copyOf(ey, count));
-    }
-
-    private static int extreme(double[] of, int side) {
-        int best = 0;
-        for (int i = 1; i < of.length; i++) {
-            best = side * of[i] > side * of[best] ? i : best;
-        }
-        return best;
-    }
-
-    private void ease(int from, int to, double tolerance, boolean[] kept) {
-        int n = xs.length;
-        double most = tolerance;
-        int at = -1;
-        for (int i = from + 1; i < to; i++) {
-            double off = off(xs[from % n], ys[from % n], xs[to % n], ys[to % n], xs[i % n], ys[i % n]);
-            if (off > most) {
-                most = off;
-                at = i;
-            }
-        }
-        if (at >= 0) {
-            kept[at % n] = true;
-            ease(from, at, tolerance, kept);
-            ease(at, to, tolerance, kept);
-        }
-    }
-
-    private static double off(double ax, double ay, double bx, double by, double px, double py) {
-        double length = Math.hypot(bx - ax, by - ay);
-        return length < 1e-9
-                ? Math.hypot(px - ax, py - ay)
-                : Math.abs((bx - ax) * (ay - py) - (ax - px) * (by - ay)) / length;
-    }
-
     double width() {
         return width;
     }
@@ -198,7 +136,7 @@ final class Polygon {
     }
 
     /** The farthest right (side 1), or left negated (side −1), between two heights; not a number where there is nothing. */
-    private double edge(double low, double high, int side) {
+    double edge(double low, double high, int side) {
         double most = Double.NaN;
         for (int i = 0; i < xs.length; i++) {
             int j = i + 1 == xs.length ? 0 : i + 1;

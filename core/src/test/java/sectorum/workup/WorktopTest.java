@@ -331,7 +331,8 @@ class WorktopTest {
 
     @Test
     void aBlendOfABlendIsRefused() {
-        Colour.Blend blend = new Colour.Blend(false, List.of(new Colour.Portion("vein", 1), new Colour.Portion("plum", 1)));
+        Colour.Blend blend =
+                new Colour.Blend(false, List.of(new Colour.Portion("vein", 1), new Colour.Portion("plum", 1)));
         List<Colour> palette = new ArrayList<>(Tables.PALETTE);
         palette.add(new Colour("mud", "Mud", "#553311", "", blend));
         Tables tables = new Tables(Tables.of(round()).tiers(), palette, sectorum.bench.Stock.NONE, Table.USUAL);

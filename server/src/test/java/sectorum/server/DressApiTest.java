@@ -47,10 +47,7 @@ class DressApiTest {
 
     @Test
     void theShelfIsWhatTheCupboardHoldsAndNamesTheBoard() {
-        http.send(
-                "PUT",
-                "/api/cupboard",
-                "{\"kind\":\"board\",\"name\":\"Tracing round\",\"acrossMm\":162,\"notes\":\"\"}");
+        http.send("PUT", "/api/cupboard", Plans.thing("board", "Tracing round", "\"across\":162"));
         String bench = http.get("/api/bench").text();
         assertThat(bench).contains("Tracing round");
         JsonNode worked = http.post("/api/workup", asked("\"bench\":" + bench)).json();

@@ -39,6 +39,14 @@ public record Http(URI base, HttpClient client) {
         return send("POST", path, body);
     }
 
+    /** A file sent as it is. */
+    public Answer bytes(String path, byte[] body) {
+        return answer(HttpRequest.newBuilder(base.resolve(path))
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body))
+                .build());
+    }
+
     public Answer send(String method, String path, String body) {
         HttpRequest request = HttpRequest.newBuilder(base.resolve(path))
                 .header("Content-Type", "application/json")
@@ -46,10 +54,14 @@ public record Http(URI base, HttpClient client) {
                         method,
                         body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body))
                 .build();
+        return answer(request);
+    }
+
+    private Answer answer(HttpRequest request) {
         try {
             return new Answer(client.send(request, HttpResponse.BodyHandlers.ofByteArray()));
         } catch (IOException e) {
-            throw new IllegalStateException(method + " " + path, e);
+            throw new IllegalStateException(request.method() + " " + request.uri(), e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);

@@ -42,4 +42,14 @@ public final class Plans {
                         new Values(Map.of("drop", 48.0, "curve", "arc")))));
         return new Plan(Plan.FORMAT, Plan.VERSION, name, null, Brief.EMPTY, List.of(), List.of(tier));
     }
+
+    /** A thing for the cupboard as JSON; sizes as they stand between the braces. */
+    static String thing(String kind, String name, String sizes) {
+        return thing(kind, name, sizes, "\"stock\":1,\"pack\":0");
+    }
+
+    static String thing(String kind, String name, String sizes, String stock) {
+        return "{\"kind\":\"" + kind + "\",\"name\":\"" + name + "\",\"colour\":\"\",\"sizes\":{" + sizes
+                + "},\"dial\":\"\"," + stock + ",\"notes\":\"\"}";
+    }
 }

@@ -30,6 +30,7 @@ class TemplateApiTest {
 
     private static String order(JsonMapper json, String paper, String... names) {
         Plan plan = Plans.swags("Ruler");
+        names = java.util.Arrays.stream(names).map(n -> "top/" + n).toArray(String[]::new);
         return json.writeValueAsString(Map.of("plan", plan, "tier", "top", "names", List.of(names), "paper", paper));
     }
 

@@ -169,16 +169,13 @@ class WorkshopApiTest {
 
     @Test
     void cupboardKeepsChangesAndGivesBack() {
-        JsonNode ring = http.send(
-                        "PUT",
-                        "/api/cupboard",
-                        "{\"kind\":\"cutter\",\"name\":\"Ring 70\",\"acrossMm\":70,\"notes\":\"\"}")
+        JsonNode ring = http.send("PUT", "/api/cupboard", Plans.thing("cutter", "Ring 70", "\"across\":70"))
                 .json();
         http.send(
                 "PUT",
                 "/api/cupboard",
-                "{\"id\":" + ring.get("id")
-                        + ",\"kind\":\"cutter\",\"name\":\"Ring 72\",\"acrossMm\":72,\"notes\":\"bent\"}");
+                Plans.thing("cutter", "Ring 72", "\"across\":72")
+                        .replace("{\"kind", "{\"id\":" + ring.get("id") + ",\"kind"));
         assertThat(http.get("/api/cupboard").text()).contains("Ring 72").doesNotContain("Ring 70");
         JsonNode ways = ways("{\"cutter\":60,\"depth\":20,\"space\":0}");
         assertThat(ways.at("/press/others/0/cutter/name").asString()).isEqualTo("Ring 72");
@@ -190,14 +187,15 @@ class WorkshopApiTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "{'kind':'cutter','name':'','acrossMm':70,'notes':''}      | 1 to 80",
-                "{'kind':'cutter','name':'x','acrossMm':-1,'notes':''}     | -1 mm",
-                "{'kind':'spoon','name':'x','acrossMm':70,'notes':''}      | board, tin, cutter",
-                "{'name':'x','acrossMm':70,'notes':''}                     | Choose one",
-                "{'id':987654,'kind':'tin','name':'x','acrossMm':70,'notes':''} | any more",
+                "cutter |   | 'across':70 | 1 to 80",
+                "cutter | x | 'across':-1 | -1 mm",
+                "spoon  | x | 'across':70 | board, tin, cutter",
+                "cutter | x | 'depth':70  | depth",
+                "tin    | x | 'across':70,'id':9 | id",
             })
-    void wrongThingsAreRefused(String item, String said) {
-        Http.Answer answer = http.send("PUT", "/api/cupboard", item.replace('\'', '"'));
+    void wrongThingsAreRefused(String kind, String name, String sizes, String said) {
+        String thing = Plans.thing(kind, name == null ? "" : name, sizes.replace('\'', '"'));
+        Http.Answer answer = http.send("PUT", "/api/cupboard", thing);
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.json().get("detail").asString()).contains(said);
     }
