@@ -1248,7 +1248,7 @@ export interface components {
             across: number;
             /** Format: int64 */
             thing?: number;
-            colouring: boolean;
+            coloured: components["schemas"]["Colouring"][];
             /** Format: double */
             need: number;
             /** Format: double */
@@ -1261,6 +1261,11 @@ export interface components {
             pack: number;
             /** Format: double */
             price?: number;
+        };
+        Colouring: {
+            colour: string;
+            /** Format: double */
+            grams: number;
         };
         Covering: {
             tier: string;

@@ -59,10 +59,10 @@ function List({ label, buys, coin }: { label: string; buys: readonly Buy[]; coin
     return null;
   }
   return (
-    <table className="w-full border-t-[1.5px] border-ink text-left" aria-label={label}>
+    <table className="w-full table-fixed border-t-[1.5px] border-ink text-left" aria-label={label}>
       <thead>
         <tr className="note">
-          <th className="py-1 font-normal">What</th>
+          <th className="w-2/5 py-1 font-normal">What</th>
           <th className="text-right font-normal">Needed</th>
           <th className="text-right font-normal">In stock</th>
           <th className="text-right font-normal">To buy</th>
@@ -76,7 +76,11 @@ function List({ label, buys, coin }: { label: string; buys: readonly Buy[]; coin
               <span className="font-semibold">{capital(b.name)}</span>
               {b.colour === '' ? '' : `, ${b.colour}`}
               {b.across > 0 ? `, ${length(b.across, unit)}` : ''}
-              {b.colouring ? <span className="note"> · colour what is there</span> : null}
+              {b.coloured.length > 0 ? (
+                <span className="note block">
+                  to be coloured: {b.coloured.map((c) => `${mass(c.grams)} ${c.colour}`).join(', ')}
+                </span>
+              ) : null}
             </td>
             <td className="text-right whitespace-nowrap">{amount(b, b.need)}</td>
             <td className="text-right whitespace-nowrap text-soft">{amount(b, b.have)}</td>
@@ -84,11 +88,9 @@ function List({ label, buys, coin }: { label: string; buys: readonly Buy[]; coin
               {b.missing === 0 ? (
                 <span className="text-good">nothing</span>
               ) : (
-                <>
-                  <b className="font-display text-[1.25rem]">
-                    {b.packs > 0 ? `${b.packs} × ${amount(b, b.pack)}` : amount(b, b.missing)}
-                  </b>
-                </>
+                <b className="font-display text-[1.25rem]">
+                  {b.packs > 0 ? `${b.packs} × ${amount(b, b.pack)}` : amount(b, b.missing)}
+                </b>
               )}
             </td>
             <td className="text-right whitespace-nowrap">

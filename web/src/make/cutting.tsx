@@ -8,7 +8,7 @@ import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
 import { PieceOutline } from './outline';
 import { save } from './use';
-import { batchWords } from './words';
+import { batchWords, capital } from './words';
 
 /** The cut list in cutting order, ticked off piece by piece. */
 export function Cutting({ top }: { top: Worktop }) {
@@ -70,7 +70,7 @@ function Cut({ line, batch, top, done }: { line: CutLine; batch: Batch; top: Wor
   const [tier, dressing] = line.job.split('/');
   const part = top.jobs.find((j) => j.tier === tier && j.dressing === dressing);
   const where = `${plan.tiers.find((t) => t.id === tier)?.name ?? ''}, ${part?.name.toLowerCase() ?? ''}`;
-  const words = say(line.what, unit);
+  const words = capital(say(line.what, unit));
   return (
     <li className={`border-b border-ink/20 ${done ? 'text-soft' : ''}`}>
       <label className="flex min-h-14 cursor-pointer items-center gap-4 py-1">
@@ -90,10 +90,8 @@ function Cut({ line, batch, top, done }: { line: CutLine; batch: Batch; top: Wor
             {batch.nested && line.yield === undefined ? ` · ${sheetsOf(batch, line)}` : ''}
           </span>
         </span>
-        <span className="text-right whitespace-nowrap">
-          <b className="font-display text-[1.5rem]">{line.count}</b>
-          <span className="note ml-1.5">{line.spare > 0 ? `+ ${line.spare} spare` : ''}</span>
-        </span>
+        <b className="w-16 text-right font-display text-[1.5rem]">{line.count}</b>
+        <span className="note w-16 whitespace-nowrap">{line.spare > 0 ? `+ ${line.spare} spare` : ''}</span>
       </label>
     </li>
   );

@@ -8,16 +8,18 @@ import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { hours, mass, money, say } from '../units/units';
 import { QuickerWays } from './quicker';
+import { capital } from './words';
 
 /** Each dressing's part: pieces, paste, hands, money; what holds it; what turns it over; quicker ways. */
 export function Hours({ top, coin }: { top: Worktop; coin: string }) {
   const plan = usePlan();
   const [slow, setSlow] = useState<Part | null>(null);
+  const inOrder = [...top.jobs].sort((a, b) => Number(a.dressing === '') - Number(b.dressing === ''));
   const most = Math.max(1, ...top.jobs.map((j) => j.minutes));
   return (
     <>
       <ul aria-label="Hours by dressing" className="border-t-[1.5px] border-ink">
-        {top.jobs.map((job) => (
+        {inOrder.map((job) => (
           <Job
             key={`${job.tier}/${job.dressing}`}
             job={job}
@@ -51,8 +53,13 @@ function Job({ job, most, coin, where, ask }: JobProps) {
         </h2>
         <p className="note">
           {job.pieces > 0 ? `${job.pieces} pieces and ${job.spares} spare · ` : ''}
-          {mass(job.net)} on the cake, {mass(job.kneaded)} kneaded ·{' '}
-          {job.materials === undefined ? 'a price is not known' : `materials ${money(job.materials, coin)}`}
+          {job.net > 0
+            ? `${mass(job.net)} on the cake, ${mass(job.kneaded)} kneaded · ${
+                job.materials === undefined
+                  ? 'a price is not known'
+                  : `materials ${money(job.materials, coin)}`
+              }`
+            : 'nothing is added'}
           {job.hands === undefined ? '' : ` · hands ${money(job.hands, coin)}`}
         </p>
         {job.minutes > 0 ? (
@@ -100,9 +107,15 @@ function Joint({ job }: { job: Part }) {
   const key = `${job.tier}/${job.dressing}`;
   return (
     <div className="mt-1.5 flex flex-wrap items-center gap-3 text-[0.95rem]">
-      <span>
-        Held by <b>{job.joint}</b>: {job.why}.
-      </span>
+      {job.joint.startsWith('none') ? (
+        <span>
+          {capital(job.joint.replace(/^none: /, ''))}: {job.why}.
+        </span>
+      ) : (
+        <span>
+          Held by <b>{job.joint}</b>: {job.why}.
+        </span>
+      )}
       {job.schools.length > 1 ? (
         <Pick
           label={`What holds ${job.name}`}

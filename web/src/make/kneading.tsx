@@ -44,6 +44,7 @@ interface KneadedProps {
 
 function Kneaded({ batch, number, most, top }: KneadedProps) {
   const { unit } = usePreferences();
+  const plan = usePlan();
   const { parts } = batch;
   const kneaded = parts.net + parts.spare + parts.offCuts + parts.rounding - parts.credit;
   const several = batch.mixed.length > 1;
@@ -60,7 +61,9 @@ function Kneaded({ batch, number, most, top }: KneadedProps) {
         </h2>
         <p className="note">
           {batch.coverings.length > 0
-            ? batch.coverings.map((c) => covered(c, unit)).join(' · ')
+            ? batch.coverings
+                .map((c) => covered(c, plan.tiers.find((t) => t.id === c.tier)?.name ?? 'board', unit))
+                .join(' · ')
             : uses(batch, unit)}
         </p>
         <div className="mt-1.5 max-w-xl">
@@ -90,8 +93,7 @@ function Kneaded({ batch, number, most, top }: KneadedProps) {
 
 type Cover = Batch['coverings'][number];
 
-function covered(c: Cover, unit: Parameters<typeof length>[1]): string {
-  const what = c.tier === '' ? 'board' : c.name;
+function covered(c: Cover, what: string, unit: Parameters<typeof length>[1]): string {
   if (c.laid === 'spread') {
     return `${what}, ${mass(c.stays)}`;
   }

@@ -53,7 +53,11 @@ function Recipe({ name, needed }: { name: string; needed: Scaled | undefined }) 
         />
       </div>
       <p className="note py-1">
-        {needed && grams === null ? `this plan needs ${mass(needed.grams)}` : 'for what you typed'}
+        {grams !== null
+          ? 'for what you typed'
+          : needed
+            ? `this plan needs ${mass(needed.grams)}`
+            : 'not needed by this plan; type how much you want'}
       </p>
       <table className="w-full">
         <tbody>
@@ -61,13 +65,13 @@ function Recipe({ name, needed }: { name: string; needed: Scaled | undefined }) 
             <tr key={a.name} className="border-b border-dotted border-ink/30">
               <td className="py-1.5">
                 {a.name}
-                {a.allergen === '' ? null : <span className="note"> ({a.allergen})</span>}
+                {a.allergen === '' ? null : <span className="note block">holds {a.allergen}</span>}
               </td>
-              <td className="text-right font-semibold">{mass(a.grams)}</td>
-              <td className="w-20 text-right text-soft">{decimal(a.ounces, 2)} oz</td>
-              <td className="w-52 text-right text-soft">
+              <td className="w-20 text-right font-semibold whitespace-nowrap">{mass(a.grams)}</td>
+              <td className="w-20 text-right whitespace-nowrap text-soft">{decimal(a.ounces, 2)} oz</td>
+              <td className="w-36 text-right text-soft">
                 {a.tablespoons === undefined ? 'weigh it' : spoons(a.tablespoons, a.teaspoons ?? 0)}
-                <span className="ml-1 text-[0.85rem]">at {decimal(a.density, 2)} g/ml</span>
+                <span className="block text-[0.85rem]">level, at {decimal(a.density, 2)} g/ml</span>
               </td>
             </tr>
           ))}

@@ -44,6 +44,9 @@ public final class Fits {
     static final Rule HOT =
             new Rule("fit.hot", Level.LOOK, "Something is stuck with melted chocolate in a room over 24 °C.");
 
+    /** A size farther off than this share of it makes another decoration. */
+    private static final double NEAR = 0.5;
+
     private final Stock stock;
     private final Table table;
     private final List<Fit> found = new ArrayList<>();
@@ -97,7 +100,8 @@ public final class Fits {
             return;
         }
         List<Mend> mends = new ArrayList<>();
-        if (!tool.field().isEmpty()) {
+        boolean near = Math.abs(nearest.size(across) - tool.size()) <= NEAR * tool.size();
+        if (!tool.field().isEmpty() && near) {
             mends.add(Mend.setting(
                     Phrase.of("Work with the {} there is", Quantity.length(nearest.size(across))),
                     tool.field(),

@@ -121,9 +121,12 @@ final class Lattice {
     /** A row without end: a, then b so far on, then a again after the period. */
     private record Row(Polygon a, Polygon b, Skyline[] over, double step, double period, double gap) {
         static Row of(Polygon a, Polygon b, double gap) {
-            double step = a.slide(b, 0, gap);
-            double back = b.slide(a, 0, gap);
-            double period = Math.max(step + back, Math.max(a.slide(a, 0, gap), b.slide(b, 0, gap)));
+            // Seen from the side, over is to the right.
+            Skyline right = new Skyline(a.flipped(), gap);
+            Skyline turned = new Skyline(b.flipped(), gap);
+            double step = right.rise(turned, 0);
+            double back = turned.rise(right, 0);
+            double period = Math.max(step + back, Math.max(right.rise(right, 0), turned.rise(turned, 0)));
             Skyline[] over = {new Skyline(a, gap), new Skyline(b, gap)};
             return new Row(a, b, over, step, period, gap);
         }

@@ -110,31 +110,6 @@ final class Polygon {
         return area() > width * height * (1 - 1e-9);
     }
 
-    /**
-     * How far to the right another must stand, both on their own 0 but for a lift, so that at every height (and within the
-     * gap above and below it) it is right of this one by the gap.
-     *
-     * <p>Between heights where a corner comes in, the right edge grown by the gap is the greatest of straight lines and the
-     * other's left edge is straight, so their distance is convex there: its greatest value lies at one of those heights.
-     */
-    double slide(Polygon other, double lift, double gap) {
-        double most = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < other.ys.length; i++) {
-            most = Math.max(most, apart(other, other.ys[i] + lift, lift, gap));
-        }
-        for (double y : ys) {
-            most = Math.max(most, apart(other, y - gap, lift, gap));
-            most = Math.max(most, apart(other, y + gap, lift, gap));
-        }
-        return most;
-    }
-
-    private double apart(Polygon other, double y, double lift, double gap) {
-        double left = other.edge(y - lift, y - lift, -1);
-        double right = edge(y - gap, y + gap, 1);
-        return Double.isNaN(left) || Double.isNaN(right) ? Double.NEGATIVE_INFINITY : right + gap + left;
-    }
-
     /** The farthest right (side 1), or left negated (side −1), between two heights; not a number where there is nothing. */
     double edge(double low, double high, int side) {
         double most = Double.NaN;

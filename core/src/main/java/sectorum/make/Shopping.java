@@ -28,8 +28,9 @@ public final class Shopping {
     /**
      * A line of the shopping list.
      *
+     * @param colour it is bought in; empty: as it comes
      * @param thing in the cupboard, as which it is bought; absent: none is known
-     * @param colouring whether what is there is coloured first
+     * @param coloured what of it is coloured first, by colour
      * @param need grams or pieces, as the kind is counted
      * @param have of it that is in stock and used here
      * @param packs how many are bought; 0: as much as is missing
@@ -41,13 +42,16 @@ public final class Shopping {
             String colour,
             double across,
             @Absent Long thing,
-            boolean colouring,
+            List<Colouring> coloured,
             double need,
             double have,
             double missing,
             int packs,
             double pack,
             @Absent Double price) {}
+
+    /** So many grams that are coloured. */
+    public record Colouring(String colour, double grams) {}
 
     /** Grams that a batch takes from a thing in the cupboard, as far as there is any. */
     public record Taking(String batch, long thing, String name, double amount) {}
@@ -157,29 +161,44 @@ public final class Shopping {
     /** What is needed, by kind and name; what is all there, too, with nothing missing. */
     List<Buy> list(List<Thing> wanted) {
         List<Buy> list = new ArrayList<>();
-        needs.forEach((need, sums) -> list.add(buy(need, sums[0], sums[1])));
+        // What serves several needs is bought once for all of them: a tub of white is coloured into many.
+        Map<Object, List<Need>> bought = new LinkedHashMap<>();
+        for (Need need : needs.keySet()) {
+            Object as = serving(need).stream().findFirst().map(t -> (Object) t).orElse(need);
+            bought.computeIfAbsent(as, t -> new ArrayList<>()).add(need);
+        }
+        bought.values().forEach(served -> list.add(buy(served)));
         list.sort(Comparator.comparing(Buy::kind).thenComparing(Buy::name).thenComparing(Buy::colour));
         for (Thing thing : wanted) {
-            list.add(new Buy(thing.kind(), thing.name(), thing.colour(), 0, null, false, 1, 0, 1, 1, 1, thing.price()));
+            list.add(new Buy(
+                    thing.kind(), thing.name(), thing.colour(), 0, null, List.of(), 1, 0, 1, 1, 1, thing.price()));
         }
         return list;
     }
 
-    private Buy buy(Need need, double amount, double have) {
-        double missing = Math.max(0, amount - have) < 1e-9 ? 0 : amount - have;
-        Optional<Thing> as =
-                stock.things().stream().filter(t -> need.served(t) > 0).max(Comparator.comparingInt(need::served));
+    private Buy buy(List<Need> served) {
+        Need first = served.get(0);
+        double amount = served.stream().mapToDouble(n -> needs.get(n)[0]).sum();
+        double have = served.stream().mapToDouble(n -> needs.get(n)[1]).sum();
+        // Sums of doubles miss by their last bits; nobody buys those.
+        double missing = amount - have < 1e-6 ? 0 : amount - have;
+        Optional<Thing> as = serving(first).stream().findFirst();
         double pack = as.map(Thing::pack).orElse(0.0);
         int packs = missing > 0 && pack > 0 ? (int) Rounding.ceil(missing / pack) : 0;
         double each = as.map(Thing::each).orElse(Double.NaN);
         double bought = packs > 0 ? packs * pack : missing;
+        List<Colouring> coloured = served.stream()
+                .filter(n ->
+                        as.isPresent() && n.served(as.get()) == 1 && !n.colour().isEmpty())
+                .map(n -> new Colouring(n.colour(), needs.get(n)[0]))
+                .toList();
         return new Buy(
-                need.kind(),
-                need.name(),
-                need.colour(),
-                need.across(),
+                first.kind(),
+                first.name(),
+                as.map(Thing::colour).orElse(first.colour()),
+                first.across(),
                 as.map(Thing::id).orElse(null),
-                as.isPresent() && need.served(as.get()) == 1 && !need.colour().isEmpty(),
+                coloured,
                 amount,
                 have,
                 missing,

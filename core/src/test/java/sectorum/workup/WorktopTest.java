@@ -231,7 +231,7 @@ class WorktopTest {
                 .stocked(paste("fondant", "white", 300, 1000, 7.0), paste("ganache", "", 0, 0, 0.0));
         Worktop top = tables.top();
         Shopping.Buy white = top.shopping().stream()
-                .filter(b -> b.name().equals("fondant") && b.colour().isEmpty())
+                .filter(b -> b.name().equals("fondant"))
                 .findFirst()
                 .orElseThrow();
         assertThat(white.have()).isEqualTo(300);
@@ -245,6 +245,21 @@ class WorktopTest {
                         .total()
                         .unpriced())
                 .isPositive();
+    }
+
+    @Test
+    void oneTubOfWhiteIsBoughtForAllItsColours() {
+        Worktop top = Tables.of(round().divisions(division(12))
+                        .dressings(coloured(worn("squares", "laid=chequers paste=fondant"), "plum", "cream")))
+                .stocked(paste("fondant", "white", 0, 2500, 14.5))
+                .top();
+        List<Shopping.Buy> fondant =
+                top.shopping().stream().filter(b -> b.name().equals("fondant")).toList();
+        assertThat(fondant).hasSize(1);
+        assertThat(fondant.get(0).packs()).isEqualTo(1);
+        assertThat(fondant.get(0).coloured())
+                .extracting(Shopping.Colouring::colour)
+                .contains("Plum", "Cream");
     }
 
     @Test
