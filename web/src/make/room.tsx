@@ -22,8 +22,8 @@ export function Room() {
       })),
     );
   return (
-    <fieldset className="border-t border-ink/25 pt-3">
-      <legend className="heading text-[1.05rem]">The room and the board</legend>
+    <section aria-label="The room and the board" className="border-t border-ink/25 pt-3">
+      <h2 className="heading text-[1.05rem]">The room and the board</h2>
       <div className="mt-2 flex flex-wrap gap-3">
         <ShareField label="Humidity" value={table?.humidity ?? 0.5} onShare={(s) => set('humidity', s)} />
         <NumberField
@@ -70,6 +70,6 @@ export function Room() {
           />
         ) : null}
       </div>
-    </fieldset>
+    </section>
   );
 }

@@ -20,14 +20,14 @@ export function Correction() {
   };
   const exact = house.printedAcross === 100 && house.printedDown === 100;
   return (
-    <fieldset className="border-t border-ink/25 pt-3">
-      <legend className="heading text-[1.05rem]">Printer correction</legend>
+    <section aria-label="Printer correction" className="border-t border-ink/25 pt-3">
+      <h2 className="heading text-[1.05rem]">Printer correction</h2>
       <p className="note mt-1 mb-2">
         {exact
           ? 'If a 100 mm line comes out otherwise, type what it measures.'
           : 'Kept for this workshop: sheets are drawn so that they come out true.'}
       </p>
-      <div className="flex gap-3">
+      <div className="flex flex-wrap gap-3">
         <NumberField
           label="Level line"
           suffix="mm"
@@ -41,6 +41,6 @@ export function Correction() {
           onNumber={(mm) => settle({ printedDown: mm ?? 100 })}
         />
       </div>
-    </fieldset>
+    </section>
   );
 }

@@ -7,7 +7,7 @@ import { usePlan, useTier } from '../plan/context';
 import { Stage } from '../shell/stage';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
-import { Lead, Row } from '../ui/ledger';
+import { Lead } from '../ui/ledger';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
@@ -183,15 +183,6 @@ export function Print() {
         </>
       )}
       <Correction />
-      <dl>
-        {chosen
-          .filter((t) => t.sheets > 1)
-          .map((t) => (
-            <Row key={t.id} label={t.name.replace(/-/g, ' ')}>
-              {t.sheets} sheets
-            </Row>
-          ))}
-      </dl>
       <p className="note">
         Cards and small templates share a sheet. Larger ones are split over sheets that overlap by{' '}
         {length(10, unit)}; glue them on the lettered lines. In the print dialogue choose actual size, not fit

@@ -211,13 +211,7 @@ final class Batches {
                 .mapToInt(l -> (l.all() + l.yield() - 1) / l.yield())
                 .sum();
         List<Blank> blanks = blanks(cut);
-        Nested best = null;
-        for (Roll roll : rolls(g.paste, g.thickness)) {
-            Nested nested = Nest.of(blanks, roll).orElse(null);
-            if (nested != null && (best == null || area(nested) < area(best) - 1e-6)) {
-                best = nested;
-            }
-        }
+        Nested best = Nest.of(blanks, rolls(g.paste, g.thickness)).orElse(null);
         if (best == null) {
             return new Sheeting(null, 1 + counted, UNKNOWN_SHARE);
         }

@@ -1,7 +1,9 @@
 package sectorum.make;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -30,35 +32,66 @@ public final class Nest {
 
     /** How many of one piece a whole sheet yields. */
     public static int yield(List<Double> outline, Roll roll) {
-        return Lattice.fullest(new Blank(outline, 1).polygon(), roll).size();
+        return new Lattice(new Blank(outline, 1).polygon(), roll.bridge())
+                .fullest(roll)
+                .size();
     }
 
-    /** The nest, or nothing where a piece does not go on the sheet at all. */
+    /** The nest on one sheet, or nothing where a piece does not go on it at all. */
     public static Optional<Nested> of(List<Blank> blanks, Roll roll) {
-        if (!blanks.stream().allMatch(b -> b.count() == 0 || goes(b, roll))) {
-            return Optional.empty();
-        }
-        Nested best = Nested.better(Shelves.of(blanks, roll, false), Shelves.of(blanks, roll, true));
+        return of(blanks, List.of(roll));
+    }
+
+    /** The nest on the sheet of which least is taken, the first of those alike. */
+    public static Optional<Nested> of(List<Blank> blanks, List<Roll> rolls) {
         List<Integer> kinds = new ArrayList<>();
         for (int i = 0; i < blanks.size(); i++) {
             if (blanks.get(i).count() > 0) {
                 kinds.add(i);
             }
         }
-        if (kinds.size() == 1) {
-            best = Nested.better(best, alike(blanks, kinds.get(0), roll));
+        Map<Double, Lattice> lattices = new HashMap<>();
+        Nested best = null;
+        for (Roll roll : rolls) {
+            if (!kinds.stream().allMatch(i -> goes(blanks.get(i), roll))) {
+                continue;
+            }
+            Nested nested = kinds.size() == 1
+                    ? single(
+                            blanks,
+                            kinds.get(0),
+                            roll,
+                            lattices.computeIfAbsent(
+                                    roll.bridge(),
+                                    g -> new Lattice(blanks.get(kinds.get(0)).polygon(), g)))
+                    : several(blanks, kinds, roll);
+            boolean less = best == null
+                    || nested.taken() * roll.width()
+                            < best.taken() * best.roll().width() - 1e-6;
+            best = less ? nested : best;
         }
-        int pieces = blanks.stream().mapToInt(Blank::count).sum();
-        boolean shaped = kinds.stream().anyMatch(i -> !blanks.get(i).polygon().boxed());
-        if (kinds.size() > 1 && pieces <= FITTED && (shaped || kinds.size() < 8)) {
-            best = Nested.better(best, Raster.of(blanks, roll));
-        }
-        return Optional.of(best);
+        return Optional.ofNullable(best);
     }
 
-    private static Nested alike(List<Blank> blanks, int piece, Roll roll) {
+    private static Nested inRows(List<Blank> blanks, Roll roll) {
+        return Nested.better(Shelves.of(blanks, roll, false), Shelves.of(blanks, roll, true));
+    }
+
+    private static Nested single(List<Blank> blanks, int piece, Roll roll, Lattice lattice) {
+        return Nested.better(inRows(blanks, roll), alike(blanks, piece, roll, lattice));
+    }
+
+    private static Nested several(List<Blank> blanks, List<Integer> kinds, Roll roll) {
+        Nested rows = inRows(blanks, roll);
+        int pieces = blanks.stream().mapToInt(Blank::count).sum();
+        boolean shaped = kinds.stream().anyMatch(i -> !blanks.get(i).polygon().boxed());
+        boolean fitted = !kinds.isEmpty() && pieces <= FITTED && (shaped || kinds.size() < 8);
+        return fitted ? Nested.better(rows, Raster.of(blanks, roll)) : rows;
+    }
+
+    private static Nested alike(List<Blank> blanks, int piece, Roll roll, Lattice lattice) {
         Polygon p = blanks.get(piece).polygon();
-        List<Nested.Lying> full = Lattice.fullest(p, roll).stream()
+        List<Nested.Lying> full = lattice.fullest(roll).stream()
                 .map(l -> new Nested.Lying(piece, l.x(), l.y(), l.quarters()))
                 .sorted(java.util.Comparator.comparingDouble(Nested.Lying::y).thenComparing(Nested.Lying::x))
                 .toList();

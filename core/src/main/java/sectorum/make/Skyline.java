@@ -7,7 +7,7 @@ import java.util.Arrays;
  * to one another is read off quickly, and errs only by keeping them a hair apart.
  */
 final class Skyline {
-    private static final double COLUMN = 0.25;
+    private static final double COLUMN = 0.5;
 
     private final double[] bottom;
     /** The upper edge grown by the gap on every side; its first column is the gap's, to the left. */
