@@ -27,6 +27,16 @@ export function Cupboard() {
       return problemOf(thrown);
     }
   };
+  const add = async (thing: Thing) => {
+    try {
+      const { id } = await api.keepThing(thing);
+      await changed();
+      return id ?? null;
+    } catch (thrown) {
+      tellBad(problemOf(thrown).detail);
+      return null;
+    }
+  };
   const takeOut = async (thing: Thing) => {
     try {
       await api.takeOutThing(thing.id!);
@@ -83,6 +93,7 @@ export function Cupboard() {
               things={shown(kind)}
               coin={house?.coin ?? ''}
               keep={keep}
+              add={add}
               takeOut={takeOut}
             />
           ))}

@@ -13,6 +13,8 @@ interface Props {
   things: readonly Thing[];
   coin: string;
   keep: (thing: Thing) => Promise<Problem | null>;
+  /** Puts a new thing in; its id, or none where it cannot be. */
+  add: (thing: Thing) => Promise<number | null>;
   takeOut: (thing: Thing) => Promise<void>;
 }
 
@@ -28,14 +30,14 @@ function value(thing: Thing, field: Field): unknown {
 }
 
 /** One kind of thing: what there is, opened to change it, and one more. */
-export function Shelf({ kind, things, coin, keep, takeOut }: Props) {
+export function Shelf({ kind, things, coin, keep, add, takeOut }: Props) {
   const { unit } = usePreferences();
   const [open, setOpen] = useState<number | null>(null);
   const one = kind.label.toLowerCase();
-  const add = () =>
-    keep({
+  const more = async () => {
+    const id = await add({
       kind: kind.kind,
-      name: `New, ${one}`,
+      name: 'New one',
       colour: '',
       sizes: Object.fromEntries(kind.fields.map((f) => [f.name, f.fallback])),
       dial: '',
@@ -43,12 +45,14 @@ export function Shelf({ kind, things, coin, keep, takeOut }: Props) {
       pack: 0,
       notes: '',
     });
+    setOpen(id);
+  };
   const most = Math.max(1, ...things.map((t) => Number(value(t, kind.fields.find(sized) ?? NOTHING)) || 0));
   return (
     <section aria-label={kind.label}>
       <div className="flex items-end justify-between border-b-[3px] border-ink pb-0.5">
         <h2 className="heading">{kind.label}</h2>
-        <Button look="quiet" className="px-2" onClick={add} aria-label={`One more: ${one}`}>
+        <Button look="quiet" className="px-2" onClick={more} aria-label={`One more: ${one}`}>
           <Plus size={17} aria-hidden /> One more
         </Button>
       </div>

@@ -151,11 +151,12 @@ class MeasureAndDivideIT extends Bench {
     @Test
     void waysToMarkAndTheCupboard() {
         browser.open("/cupboard");
-        browser.see(By.cssSelector("section[aria-label='Cutters'] input")).sendKeys("7,5", Keys.ENTER);
-        browser.read("Ring cutter 7.5 cm");
-        browser.press("Take Ring cutter 7.5 cm out");
+        browser.press("One more: cutters");
+        browser.type("Across", "7,5");
+        browser.type("Called", "Scallop ring");
+        browser.press("Take Scallop ring out");
         browser.press("Undo");
-        browser.read("Ring cutter 7.5 cm");
+        browser.read("Scallop ring");
         newPlan("Ways");
         browser.type("Tape round the foot", "73.1");
         browser.press("Divide");
