@@ -53,7 +53,7 @@ export function Difference({ now, then, name }: { now: Whole; then: Whole; name:
       <table aria-label="Both in numbers" className="w-full">
         <thead>
           <tr className="note text-right">
-            <th className="text-left font-normal" aria-label="What" />
+            <td />
             <th className="pb-1 font-normal">now</th>
             <th className="max-w-28 pb-1 pl-2 font-normal">{name}</th>
           </tr>

@@ -112,7 +112,7 @@ class MakeIT extends Bench {
         browser.see(Browser.field("From one sheet")).sendKeys(org.openqa.selenium.Keys.ESCAPE);
         browser.type("From one sheet", "1");
         drawer("Cut");
-        browser.read("3 sheets");
+        browser.read("5 sheets");
         drawer("Knead");
         browser.type("Humidity", "75");
         browser.type("Warmth", "20");
@@ -155,7 +155,7 @@ class MakeIT extends Bench {
         browser.press("All tiers, one pack");
         browser.read("Templates of the whole cake");
         browser.type("Level line", "80");
-        browser.read("90 mm to 110 mm");
+        browser.read("9 cm to 11 cm");
         browser.see(Browser.field("Level line")).sendKeys(org.openqa.selenium.Keys.ESCAPE);
         browser.type("Level line", "98.4");
         browser.read("Kept for this workshop");

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -151,6 +153,19 @@ class TemplateApiTest {
         Http.Answer answer = http.post("/api/templates/pdf", order);
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.json().get("detail").asString()).contains(bad.isEmpty() ? tier : bad);
+    }
+
+    /** Kept beside the screens' tests, which read both with readers that share nothing with their writers. */
+    @ParameterizedTest
+    @ValueSource(strings = {"svg", "dxf"})
+    void filesForOthersAreKept(String kind, Http http, JsonMapper json) throws IOException {
+        String text = http.post("/api/templates/" + kind, order(json, "a4", "swag-scallop"))
+                .text();
+        Path kept = Path.of("../web/src/print/scallop.fixture." + kind);
+        if (Boolean.getBoolean("sectorum.describe")) {
+            Files.writeString(kept, text);
+        }
+        assertThat(text).isEqualTo(Files.readString(kept));
     }
 
     @Test
