@@ -1052,6 +1052,8 @@ export interface components {
             why: string;
             steps: components["schemas"]["Step"][];
             tools: components["schemas"]["Tool"][];
+            /** Format: double */
+            powder: number;
             turns: components["schemas"]["Turn"][];
         };
         Mark: {

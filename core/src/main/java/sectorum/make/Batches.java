@@ -78,6 +78,7 @@ final class Batches {
         final List<Covering> coverings = new ArrayList<>();
         final List<Line> lines = new ArrayList<>();
         final Map<String, double[]> loose = new LinkedHashMap<>();
+        double powder;
 
         Group(Batch.Form form, Paste paste, Tint tint, double thickness) {
             this.form = form;
@@ -115,6 +116,7 @@ final class Batches {
             Group group =
                     group(form(cut.paste(), cut.thickness()), cut.paste(), job.tint(cut.colour()), cut.thickness());
             String id = job.id() + "/" + (i + 1);
+            group.powder = Math.max(group.powder, job.making().powder());
             group.lines.add(new Line(
                     id,
                     job.id(),
@@ -180,7 +182,7 @@ final class Batches {
                 parts,
                 sheeting.nested,
                 sheeting.rolls,
-                Mixing.of(g.form, g.paste, g.tint, parts.kneaded(), palette, table),
+                Mixing.of(g.paste, g.tint, parts.kneaded(), palette, Mixing.powder(g.form, g.paste, table, g.powder)),
                 shares(g, net, parts));
     }
 

@@ -17,12 +17,13 @@ final class Mixing {
 
     private Mixing() {}
 
-    static List<Batch.Mixed> of(Batch.Form form, Paste paste, Tint tint, double grams, Palette palette, Table table) {
+    /** @param perKg CMC in it, g/kg */
+    static List<Batch.Mixed> of(Paste paste, Tint tint, double grams, Palette palette, double perKg) {
         List<Batch.Mixed> mixed = new ArrayList<>();
         if (grams <= 0) {
             return mixed;
         }
-        double powder = grams * powder(form, paste, table) / 1000;
+        double powder = grams * perKg / 1000;
         double rest = grams - powder;
         for (Colour.Portion part : parts(tint)) {
             Tint of = palette.tint(part.colour(), tint);
@@ -42,13 +43,17 @@ final class Mixing {
         return mixed;
     }
 
-    /** Powder in the finished paste, g/kg. */
-    static double powder(Batch.Form form, Paste paste, Table table) {
+    /**
+     * Powder in the finished paste, g/kg.
+     *
+     * @param asked what a technique asks for whatever the weather
+     */
+    static double powder(Batch.Form form, Paste paste, Table table, double asked) {
         if (paste == Paste.MODELLING) {
             return table.isClose() ? MODELLING_CLOSE_G_PER_KG : MODELLING_G_PER_KG;
         }
-        boolean soft = paste == Paste.FONDANT && form == Batch.Form.ROLLED;
-        return soft && table.isClose() ? SOFT_G_PER_KG : 0;
+        boolean soft = (paste == Paste.FONDANT || paste == Paste.HALF) && form == Batch.Form.ROLLED;
+        return Math.max(asked, soft && table.isClose() ? SOFT_G_PER_KG : 0);
     }
 
     private static List<Colour.Portion> parts(Tint tint) {

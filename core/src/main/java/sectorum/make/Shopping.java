@@ -114,14 +114,14 @@ public final class Shopping {
         for (Batch.Mixed mixed : batch.mixed()) {
             needed.merge(Need.of(mixed), mixed.grams(), Double::sum);
         }
-        // A ready mix on the shelf spares the mixing, powder and all.
-        boolean mixedHere = batch.paste() == Paste.HALF || batch.paste() == Paste.MODELLING;
-        if (mixedHere && owned) {
+        // A ready mix on the shelf spares the mixing; the powder that makes modelling paste is in it already.
+        boolean ready = batch.paste() == Paste.HALF || batch.paste() == Paste.MODELLING;
+        if (ready && owned) {
             needed.clear();
             batch.mixed().stream()
-                    .filter(m -> !m.powder())
+                    .filter(m -> !m.powder() || batch.paste() == Paste.HALF)
                     .forEach(m -> needed.merge(
-                            Need.of(new Batch.Mixed(batch.paste(), m.tint(), false, 0)), m.grams(), Double::sum));
+                            Need.of(new Batch.Mixed(batch.paste(), m.tint(), m.powder(), 0)), m.grams(), Double::sum));
         }
         return needed;
     }

@@ -350,7 +350,8 @@ final class Drape implements Technique {
         }
         int swags = strips.get(0).count();
         boolean right = place.bench().hand() == Hand.RIGHT;
-        work.adhesive(Adhesive.on(set.paste()))
+        work.powder(set.stiffened() ? Strip.CMC_G_PER_KG : 0)
+                .adhesive(Adhesive.on(set.paste()))
                 .step(
                         Phrase.of(
                                 "Mark {} places at {} above the foot, and the lowest point {} under them.",

@@ -15,6 +15,7 @@ import sectorum.measure.Phrase;
  * @param why the adhesive's reason
  * @param steps in order of work
  * @param tools what it asks of the cupboard, by size
+ * @param powder CMC kneaded into its paste, g/kg
  * @param turns each time it is turned over on its way to the cake; empty: it is never turned
  */
 public record Making(
@@ -24,6 +25,7 @@ public record Making(
         String why,
         List<Step> steps,
         List<Tool> tools,
+        double powder,
         List<Turn> turns) {
     public Making {
         tools = List.copyOf(tools);

@@ -33,6 +33,7 @@ final class Work {
     private final List<Making.Used> used = new ArrayList<>();
     private final List<Making.Step> steps = new ArrayList<>();
     private final List<Making.Tool> tools = new ArrayList<>();
+    private double powder;
     private final List<Making.Turn> turns = new ArrayList<>();
     private Adhesive adhesive = Adhesive.NONE;
 
@@ -150,6 +151,12 @@ final class Work {
         return this;
     }
 
+    /** CMC kneaded into the paste, g/kg, so that it stands. */
+    Work powder(double gramsPerKg) {
+        powder = gramsPerKg;
+        return this;
+    }
+
     /** One contact of faces on the way to the cake. */
     Work turn(Phrase contact) {
         turns.add(new Making.Turn(contact));
@@ -225,7 +232,7 @@ final class Work {
 
     /** Everything, with the totals that every dressing has at the end of its figures. */
     Dressed done() {
-        Making making = new Making(cuts, used, adhesive.words(), adhesive.why(), steps, tools, turns);
+        Making making = new Making(cuts, used, adhesive.words(), adhesive.why(), steps, tools, powder, turns);
         if (making.pieces() > 0) {
             figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
         }

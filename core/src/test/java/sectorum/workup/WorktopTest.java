@@ -197,7 +197,7 @@ class WorktopTest {
     }
 
     @ParameterizedTest(name = "{0} at {1} humid: {2} g/kg")
-    @CsvSource({"fondant, 0.5, 0", "fondant, 0.7, 5", "half, 0.9, 0"})
+    @CsvSource({"fondant, 0.5, 0", "fondant, 0.7, 5", "half, 0.9, 5", "gum, 0.9, 0"})
     void powderByPurposeAndWeather(String paste, double humidity, double perKg) {
         Worktop top = Tables.of(round().divisions(division(5)).dressings(worn("crescent", "paste=" + paste)))
                 .made(Tables.room(humidity, 20))
@@ -208,6 +208,15 @@ class WorktopTest {
                 .mapToDouble(Batch.Mixed::grams)
                 .sum();
         assertThat(powder).isCloseTo(batch.parts().kneaded() * perKg / 1000, within(1e-9));
+    }
+
+    @Test
+    void whatATechniqueStiffensHasItsPowderInDryWeatherToo() {
+        Worktop top = Tables.of(round().divisions(division(5)).dressings(worn("drape", "stiff=yes")))
+                .top();
+        assertThat(rolled(top).mixed())
+                .anyMatch(m ->
+                        m.powder() && Math.abs(m.grams() - rolled(top).parts().kneaded() * 0.005) < 1e-9);
     }
 
     @Test
@@ -302,7 +311,7 @@ class WorktopTest {
         top.jobs().forEach(j -> mirrored.put(j.dressing(), j.mirrored()));
         assertThat(mirrored).containsEntry("ropes", true).containsEntry("swag", false);
         Making.Turn turn = new Making.Turn(sectorum.measure.Phrase.of("over"));
-        assertThat(new Making(List.of(), List.of(), "", "", List.of(), List.of(), List.of(turn, turn)).isMirrored())
+        assertThat(new Making(List.of(), List.of(), "", "", List.of(), List.of(), 0, List.of(turn, turn)).isMirrored())
                 .isFalse();
     }
 
