@@ -17,6 +17,10 @@ import sectorum.divide.Division;
 import sectorum.divide.Front;
 import sectorum.divide.Preference;
 import sectorum.divide.Rehearsal;
+import sectorum.make.Blank;
+import sectorum.make.Nest;
+import sectorum.make.Roll;
+import sectorum.make.Worktop;
 import sectorum.measure.Tape;
 import sectorum.measure.Values;
 import sectorum.outline.Outline;
@@ -113,6 +117,37 @@ public class CoreBenchmark {
     @Benchmark
     public Workup fourTiersOfFiveDressings() {
         return Workup.of(gala, BENCH);
+    }
+
+    private final Workup galaWorked = Workup.of(gala, BENCH);
+    private final Stock stock = new Stock(
+            List.of(Thing.of(ThingKind.SHEET, "Mat", new Values(Map.of("of", "mat", "width", 600.0, "length", 800.0)))),
+            null);
+    private final List<Blank> discs = List.of(new Blank(round(9), 20_000));
+    private final List<Blank> mixed =
+            List.of(new Blank(round(22), 60), new Blank(List.of(0.0, 0.0, 60.0, 0.0, 30.0, 44.0), 40));
+
+    private static List<Double> round(double d) {
+        return java.util.stream.IntStream.range(0, 40)
+                .boxed()
+                .flatMap(i -> java.util.stream.Stream.of(
+                        d / 2 * Math.cos(Math.PI * i / 20), d / 2 * Math.sin(Math.PI * i / 20)))
+                .toList();
+    }
+
+    @Benchmark
+    public Worktop worktopOfFourTiers() {
+        return Workup.worktop(gala, galaWorked, stock);
+    }
+
+    @Benchmark
+    public Object nestOfTwentyThousandDiscs() {
+        return Nest.of(discs, Roll.of("A4", 210, 297));
+    }
+
+    @Benchmark
+    public Object nestOfAHundredMixedPieces() {
+        return Nest.of(mixed, Roll.of("Mat", 300, 400));
     }
 
     @Benchmark
