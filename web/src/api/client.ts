@@ -44,6 +44,9 @@ export type Part = Schemas['Part'];
 export type Scaled = Schemas['Scaled'];
 export type Quicker = Schemas['Quicker'];
 export type Table = Schemas['Table'];
+export type Stand = Schemas['Stand'];
+export type Built = Schemas['Build'];
+export type Standing = Schemas['Standing'];
 export type Coat = Schemas['Coat'];
 export type Colour = Schemas['Colour'];
 export type Fit = Schemas['Fit'];
@@ -175,6 +178,7 @@ async function pack(order: TemplateOrder, told: (far: Packing) => void, hangUp: 
 export const api = {
   plans: () => json<PlanLine[]>('GET', '/api/plans'),
   plan: (id: number) => json<SavedPlan>('GET', `/api/plans/${id}`),
+  demo: () => json<PlanLine[]>('POST', '/api/plans/demo'),
   fresh: (name: string) => json<SavedPlan>('POST', '/api/plans/fresh', { name }),
   /** The text of a plan file, as it was read: the server says what is wrong with it. */
   open: (text: string) => json<SavedPlan>('POST', '/api/plans', text),
@@ -201,6 +205,7 @@ export const api = {
   house: () => json<House>('GET', '/api/house'),
   settle: (house: House) => json<House>('PUT', '/api/house', house),
   worktop: (plan: Plan) => json<Worktop>('POST', '/api/worktop', { plan }),
+  build: (plan: Plan) => json<Built>('POST', '/api/build', { plan }),
   quicker: (asked: { plan: Plan; tier: string; dressing: string; bench: Bench }) =>
     json<Quicker[]>('POST', '/api/quicker', asked),
   recipe: (name: string, grams: number) =>

@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["demo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/next-tier": {
         parameters: {
             query?: never;
@@ -446,6 +462,22 @@ export interface paths {
         get: operations["table"];
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/build": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["build"];
         delete?: never;
         options?: never;
         head?: never;
@@ -768,6 +800,7 @@ export interface components {
             palette: components["schemas"]["Colour"][];
             tiers: components["schemas"]["Tier"][];
             table?: components["schemas"]["Table"];
+            stand?: components["schemas"]["Stand"];
         };
         Portion: {
             colour: string;
@@ -790,6 +823,27 @@ export interface components {
             /** Format: int32 */
             base: number;
             document: components["schemas"]["Plan"];
+        };
+        Shift: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        Stand: {
+            /** @enum {string} */
+            rod?: "straw" | "plastic" | "wood";
+            /** Format: double */
+            carries?: number;
+            /** Format: double */
+            board?: number;
+            centre: boolean;
+            cakes: {
+                [key: string]: "sponge" | "rich" | "fruit" | "dummy";
+            };
+            shifts: {
+                [key: string]: components["schemas"]["Shift"];
+            };
         };
         Table: {
             /** Format: double */
@@ -894,7 +948,7 @@ export interface components {
         };
         Change: {
             /** @enum {string} */
-            target: "setting" | "dressing" | "division" | "tier" | "table";
+            target: "setting" | "dressing" | "division" | "tier" | "table" | "stand";
             field: string;
             value?: unknown;
         };
@@ -1644,10 +1698,6 @@ export interface components {
         Name: {
             name: string;
         };
-        Kept: {
-            /** Format: int32 */
-            things: number;
-        };
         Block: {
             /** Format: double */
             width: number;
@@ -1669,6 +1719,55 @@ export interface components {
             stage: "measure" | "divide" | "dress" | "print";
             stack: components["schemas"]["Block"][];
             archived: boolean;
+        };
+        Kept: {
+            /** Format: int32 */
+            things: number;
+        };
+        Build: {
+            tiers: components["schemas"]["Standing"][];
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            centre?: number;
+            findings: components["schemas"]["Finding"][];
+        };
+        Dowel: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        Ledge: {
+            /** Format: double */
+            front: number;
+            /** Format: double */
+            back: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            right: number;
+        };
+        Standing: {
+            id: string;
+            /** Format: double */
+            own: number;
+            /** Format: double */
+            load: number;
+            /** Format: int32 */
+            bySize: number;
+            /** Format: int32 */
+            byLoad: number;
+            dowels: components["schemas"]["Dowel"][];
+            /** Format: double */
+            length: number;
+            ledge?: components["schemas"]["Ledge"];
+            /** Format: double */
+            seat: number;
+            shift: components["schemas"]["Shift"];
+            inner: components["schemas"]["Dowel"][];
         };
         Version: {
             /** Format: int32 */
@@ -2482,6 +2581,26 @@ export interface operations {
             };
         };
     };
+    demo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanLine"][];
+                };
+            };
+        };
+    };
     next: {
         parameters: {
             query?: never;
@@ -2570,6 +2689,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtTable"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Build"];
                 };
             };
         };

@@ -67,7 +67,7 @@ function Kneaded({ batch, number, most, top }: KneadedProps) {
             : uses(batch, unit)}
         </p>
         <div className="mt-1.5 max-w-xl">
-          <Sum parts={parts} />
+          <Sum parts={parts} cover={batch.form === 'cover'} />
         </div>
         {several ? (
           <p className="mt-1 text-[0.95rem]">

@@ -33,7 +33,7 @@ const PARTS = [
 ] as const;
 
 /** What a kneaded mass is the sum of, as a measured bar and in numbers; trimmings used up are taken off. */
-export function Sum({ parts }: { parts: Batch['parts'] }) {
+export function Sum({ parts, cover }: { parts: Batch['parts']; cover: boolean }) {
   const whole = PARTS.reduce((sum, p) => sum + parts[p.key], 0);
   let x = 0;
   return (
@@ -52,7 +52,7 @@ export function Sum({ parts }: { parts: Batch['parts'] }) {
             <svg width={9} height={9} className="mr-1 inline" aria-hidden="true">
               <rect width={9} height={9} fill={p.fill} stroke="var(--color-ink)" strokeWidth={0.6} />
             </svg>
-            {mass(parts[p.key])} {p.words}
+            {mass(parts[p.key])} {cover && p.key === 'offCuts' ? 'trimmed off and given back' : p.words}
           </span>
         ))}
         {parts.credit > 0.05 ? (

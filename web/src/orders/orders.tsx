@@ -55,6 +55,11 @@ export function Orders() {
     }
   };
 
+  const demo = () =>
+    tried(async () => {
+      await api.demo();
+      await client.invalidateQueries();
+    });
   const all = plans.data ?? [];
   const lines = all.filter((p) => fits(p, filter, typed, Date.now()));
   return (
@@ -97,9 +102,12 @@ export function Orders() {
                 }
               }}
             />
-            <Button look="main" onClick={() => setNaming('new')}>
-              <Plus size={18} aria-hidden /> New plan
-            </Button>
+            <div className="flex flex-wrap justify-center gap-3">
+              <Button look="main" onClick={() => setNaming('new')}>
+                <Plus size={18} aria-hidden /> New plan
+              </Button>
+              <Button onClick={demo}>Look at the demo first</Button>
+            </div>
           </div>
         </div>
         {badFile ? (
@@ -119,9 +127,12 @@ export function Orders() {
           <div className="border border-dashed border-ink/40 px-6 py-10 text-center">
             <p className="heading mb-1">No orders yet</p>
             <p className="note mb-5">Begin with one tier: its size, or the tape around it.</p>
-            <Button look="main" onClick={() => setNaming('new')}>
-              <Plus size={18} aria-hidden /> New plan
-            </Button>
+            <div className="flex flex-wrap justify-center gap-3">
+              <Button look="main" onClick={() => setNaming('new')}>
+                <Plus size={18} aria-hidden /> New plan
+              </Button>
+              <Button onClick={demo}>Look at the demo first</Button>
+            </div>
           </div>
         ) : null}
         {all.length > 0 ? (

@@ -1,4 +1,15 @@
-import type { Border, Coat, DivisionSpec, Dressing, Mend, Plan, Reading, Table, Tier } from '../api/client';
+import type {
+  Border,
+  Coat,
+  DivisionSpec,
+  Dressing,
+  Mend,
+  Plan,
+  Reading,
+  Stand,
+  Table,
+  Tier,
+} from '../api/client';
 
 /** An edit is a pure function of documents; what it does not touch keeps its identity. */
 export type Edit = (plan: Plan) => Plan;
@@ -225,6 +236,13 @@ export function onTable(change: (table: Table) => Table): Edit {
   };
 }
 
+const ON_ITS_OWN: Stand = { centre: false, cakes: {}, shifts: {} };
+
+/** What carries the cake, changed. */
+export function onStand(change: (stand: Stand) => Stand): Edit {
+  return (plan) => ({ ...plan, stand: change(plan.stand ?? ON_ITS_OWN) });
+}
+
 /** A line of the cut list done, or not yet. */
 export function tick(line: string): Edit {
   return onTable((t) => ({
@@ -262,6 +280,8 @@ export function mend(place: MendPlace, { changes }: Mend): Edit {
           : onDivision(place.tier, place.division, (d) => withField(d, field, value));
       case 'table':
         return onTable((t) => withField(t, field, value));
+      case 'stand':
+        return onStand((t) => withField(t, field, value));
       default:
         return onTier(place.tier, (t) => withField(t, field, value));
     }

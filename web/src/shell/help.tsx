@@ -14,7 +14,7 @@ export const useHelp = create<{ open: boolean; setOpen: (open: boolean) => void 
 const KEYS: [string, string][] = [
   ['[   ]', 'one section fewer, one more'],
   [',   .', 'tier above, tier below'],
-  ['1 2 3 4', 'Measure, Divide, Dress, Make'],
+  ['1 … 5', 'Measure, Divide, Dress, Make, Build'],
   ['P', 'print'],
   ['↑ ↓', 'move the handle you hold by one division of your tape, ← → along the side; with Shift by five'],
   ['← →', 'turn the cake you hold; with Shift by three times as much; ↑ ↓ tilt it, Home is the front'],

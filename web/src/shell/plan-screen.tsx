@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { type Problem, problemOf } from '../api/client';
+import { Build } from '../build/build';
 import { Compare } from '../compare/compare';
 import { Divide } from '../divide/divide';
 import { Dress } from '../dress/dress';
@@ -26,6 +27,7 @@ const SCREENS = {
   divide: Divide,
   dress: Dress,
   make: Make,
+  build: Build,
   print: Print,
   order: Order,
   compare: Compare,

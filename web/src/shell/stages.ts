@@ -4,6 +4,7 @@ export const STAGES = [
   { key: 'divide', label: 'Divide' },
   { key: 'dress', label: 'Dress' },
   { key: 'make', label: 'Make' },
+  { key: 'build', label: 'Build' },
 ] as const;
 
 export type StageKey = (typeof STAGES)[number]['key'] | 'print' | 'order' | 'compare';

@@ -27,6 +27,7 @@ class ArchitectureTest {
             "template",
             "plan",
             "make",
+            "build",
             "workup");
 
     @ArchTest

@@ -10,12 +10,13 @@ import sectorum.measure.Absent;
  * @param value the new value; absent: the field is taken out
  */
 public record Change(Target target, String field, @Absent Object value) {
-    /** What a change edits: the dressing's settings, the dressing, its division, its tier, or how the plan is made. */
+    /** What a change edits: the dressing's settings, the dressing, its division, its tier, how the plan is made or what carries it. */
     public enum Target {
         SETTING,
         DRESSING,
         DIVISION,
         TIER,
-        TABLE
+        TABLE,
+        STAND
     }
 }

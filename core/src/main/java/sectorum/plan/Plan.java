@@ -22,6 +22,7 @@ import sectorum.measure.Values;
  * @param palette its named colours
  * @param tiers foot to top, up to 8
  * @param table how it is made, as far as anybody has said
+ * @param stand what carries it, as far as anybody has said
  */
 public record Plan(
         String format,
@@ -31,7 +32,8 @@ public record Plan(
         Brief brief,
         List<Colour> palette,
         List<Tier> tiers,
-        @Absent Table table) {
+        @Absent Table table,
+        @Absent Stand stand) {
     public static final String FORMAT = "sectorum-plan";
     public static final int VERSION = 1;
 
@@ -55,7 +57,7 @@ public record Plan(
             Brief brief,
             List<Colour> palette,
             List<Tier> tiers) {
-        this(format, version, name, readyBy, brief, palette, tiers, null);
+        this(format, version, name, readyBy, brief, palette, tiers, null, null);
     }
 
     /** A blend is made of plain colours: of blends again, nobody could say what to knead first. */
@@ -84,8 +86,17 @@ public record Plan(
         return table == null ? Table.USUAL : table;
     }
 
+    /** What carries it; the usual where nobody has said. */
+    public Stand stands() {
+        return stand == null ? Stand.USUAL : stand;
+    }
+
+    public Plan on(Stand other) {
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, other);
+    }
+
     public Plan on(Table other) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, other);
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, other, stand);
     }
 
     /** Refuses what is no plan, and a plan of another version, before anything else of it is read. */
@@ -157,16 +168,24 @@ public record Plan(
     }
 
     public Plan readyBy(@Absent String moment) {
-        return new Plan(format, version, name, moment, brief, palette, tiers, table);
+        return new Plan(format, version, name, moment, brief, palette, tiers, table, stand);
     }
 
     /** The same design for somebody else: without client, place, day and notes. */
     public Plan asNewOrder(String other) {
         return new Plan(
-                format, version, other, null, Brief.EMPTY, palette, tiers, table == null ? null : table.untouched());
+                format,
+                version,
+                other,
+                null,
+                Brief.EMPTY,
+                palette,
+                tiers,
+                table == null ? null : table.untouched(),
+                stand);
     }
 
     public Plan named(String other) {
-        return new Plan(format, version, other, readyBy, brief, palette, tiers, table);
+        return new Plan(format, version, other, readyBy, brief, palette, tiers, table, stand);
     }
 }

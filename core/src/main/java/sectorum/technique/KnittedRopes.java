@@ -321,7 +321,7 @@ final class KnittedRopes implements Technique {
         return card.line(Ink.Pen.GUIDE, wide / 2, high * 0.2, wide / 2, high * 0.4)
                 .line(Ink.Pen.GUIDE, wide / 2, high * 0.4, wide / 2 - 3, high * 0.4 - 6)
                 .line(Ink.Pen.GUIDE, wide / 2, high * 0.4, wide / 2 + 3, high * 0.4 - 6)
-                .words(wide / 2, high * 0.12, Phrase.of("up; drawn mirrored; this side to the table"))
+                .words(wide / 2, high * 0.12, Phrase.of("up; drawn mirrored; this side to the cake"))
                 .made(
                         "knitted-panel",
                         Phrase.of(

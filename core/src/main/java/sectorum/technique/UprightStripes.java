@@ -229,7 +229,7 @@ final class UprightStripes implements Technique {
                 .line(Ink.Pen.GUIDE, arrow, 0, arrow, high)
                 .line(Ink.Pen.GUIDE, arrow, high, arrow - 4, high - 8)
                 .line(Ink.Pen.GUIDE, arrow, high, arrow + 4, high - 8)
-                .words(arrow + 40, high / 2, Phrase.of("front, this way up; icing side to the cake; drawn mirrored"))
+                .words(arrow + 40, high / 2, Phrase.of("front, this way up; drawn mirrored; this side to the cake"))
                 .made(
                         "collar-sheet",
                         Phrase.of(

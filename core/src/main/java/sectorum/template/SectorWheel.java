@@ -74,7 +74,7 @@ public final class SectorWheel {
                 height);
     }
 
-    private static List<Double> closed(Outline outline, double cx, double cy) {
+    static List<Double> closed(Outline outline, double cx, double cy) {
         List<Double> xy = new ArrayList<>();
         List<Double> stops = outline.stops(0.02);
         for (double s : stops) {

@@ -3,6 +3,7 @@ package sectorum.workup;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import sectorum.build.Build;
 import sectorum.finding.Level;
 import sectorum.finding.Rule;
 import sectorum.make.Fits;
@@ -48,6 +49,7 @@ public final class Rules {
         LinkedHashSet<Rule> rules = new LinkedHashSet<>(SIDE);
         Catalogue.all().forEach(technique -> rules.addAll(technique.rules()));
         rules.addAll(Fits.rules());
+        rules.addAll(Build.rules());
         return new ArrayList<>(rules);
     }
 }

@@ -62,7 +62,7 @@ final class TableWork {
     }
 
     /** Each coat on what lies under it; a measured tier is as much larger all through as it was found to be. */
-    private static List<Covering> coats(Plan plan, Tier tier) {
+    static List<Covering> coats(Plan plan, Tier tier) {
         List<Covering> coverings = new ArrayList<>();
         double ratio = tier.side().foot().mm()
                 / tier.kind().build(tier.sizes(), tier.coatThickness()).perimeter();

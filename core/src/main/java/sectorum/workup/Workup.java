@@ -3,9 +3,11 @@ package sectorum.workup;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
+import sectorum.build.Build;
 import sectorum.divide.Division;
 import sectorum.divide.Rescue;
 import sectorum.drawing.Drawing;
@@ -75,6 +77,16 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
     /** What the plan puts on the table, with what the workshop has. */
     public static Worktop worktop(Plan plan, Workup worked, Stock stock) {
         return TableWork.of(plan, worked, stock);
+    }
+
+    /** How the stack carries itself. */
+    public static Build build(Plan plan, Workup worked) {
+        return BuildWork.of(plan, worked);
+    }
+
+    /** The templates that show where the next tier sits, by the tier it sits on. */
+    public static Map<String, Drawing> seats(Plan plan, Workup worked) {
+        return BuildWork.seats(plan, worked);
     }
 
     /** The templates of one tier, in the order in which they are used. */

@@ -174,6 +174,7 @@ class FindingsTest {
         assertThat(known).doesNotHaveDuplicates();
         List<String> shown = new ArrayList<>(SHOWN.keySet());
         shown.addAll(FitsTest.rules());
+        shown.addAll(BuildTest.shown().keySet());
         assertThat(known).containsExactlyInAnyOrderElementsOf(shown);
     }
 

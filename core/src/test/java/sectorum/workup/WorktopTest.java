@@ -48,12 +48,30 @@ class WorktopTest {
             thing(ThingKind.MACHINE, "width=145"),
             thing(ThingKind.PEARL, "across=4").stocked(20),
         };
+        Thing[] odd = {
+            paste("fondant", "white", 1, 0, 0.0),
+            thing(ThingKind.SHEET, "of=mat width=50 length=50"),
+            thing(ThingKind.SHEET, "of=acetate width=50 length=50"),
+            thing(ThingKind.BOARD, "across=3"),
+            new Thing(
+                    null,
+                    ThingKind.MACHINE,
+                    "Two points",
+                    "",
+                    thing(ThingKind.MACHINE, "width=50").sizes(),
+                    "0=3 9=0.4",
+                    1,
+                    0,
+                    0.0,
+                    ""),
+        };
         for (String id : Catalogue.all().stream().map(t -> t.id()).toList()) {
             for (String outline : List.of("round", "square")) {
                 Dressing two = coloured(worn(id, ""), "cream", "vein");
                 Tables tables = Tables.of(
                         round().outline(outline).divisions(division(12)).dressings(worn(id, ""), renamed(two)));
                 all.add(tables);
+                all.add(tables.stocked(odd).hour(0));
                 all.add(tables.stocked(full).hour(20).made(Tables.room(0.75, 22)));
             }
         }

@@ -208,7 +208,7 @@ class FirstSliceIT extends Bench {
         browser.press("inches");
         browser.keys(Keys.ESCAPE);
         browser.says("Diameter", "7 7/8″");
-        for (String stage : List.of("Measure", "Divide", "Dress", "Make", "Print", "Order and palette")) {
+        for (String stage : List.of("Measure", "Divide", "Dress", "Make", "Build", "Print", "Order and palette")) {
             browser.press(stage);
             browser.see(By.tagName("h1"));
             List<Rule> violations = new AxeBuilder().analyze(browser.driver()).getViolations();

@@ -99,9 +99,16 @@ class MakeIT extends Bench {
         assertThat(new AxeBuilder().analyze(browser.driver()).getViolations()).isEmpty();
     }
 
+    /** How many sheets the first batch of the cut list takes, in words. */
+    private String sheets() {
+        return browser.see(By.cssSelector("main section h2 span")).getText();
+    }
+
     @Test
     void sheetsAreDrawnAndWhatWasCountedWins() {
         draped("Sheets");
+        drawer("Cut");
+        String before = sheets();
         drawer("Sheets");
         browser.read("of the paste rolled is pieces");
         assertThat(browser.driver().findElements(By.cssSelector("figure svg path")))
@@ -112,7 +119,7 @@ class MakeIT extends Bench {
         browser.see(Browser.field("From one sheet")).sendKeys(org.openqa.selenium.Keys.ESCAPE);
         browser.type("From one sheet", "1");
         drawer("Cut");
-        browser.read("5 sheets");
+        browser.until(d -> sheets().equals(before) ? null : Boolean.TRUE);
         drawer("Knead");
         browser.type("Humidity", "75");
         browser.type("Warmth", "20");
@@ -215,5 +222,30 @@ class MakeIT extends Bench {
         browser.until(d -> Files.exists(csv) ? Boolean.TRUE : null);
         assertThat(Files.readString(csv)).contains("Six").contains("0=2.4 1=2 2=1.5");
         Files.delete(odd);
+    }
+
+    @Test
+    void theStackIsCarriedAndATierIsShiftedAndPutBack() {
+        newPlan("Carried");
+        browser.press("Add a tier");
+        browser.press("Build");
+        browser.read("What carries it");
+        browser.read("kg");
+        browser.keys(".");
+        browser.type("Set to the right by", "9cm");
+        browser.read("over the edge of the one it stands on");
+        browser.see(By.cssSelector("[data-rule='build.overhang'] button")).click();
+        browser.gone("over the edge of the one it stands on");
+        browser.see(By.cssSelector("main h1")).click();
+        browser.keys(",");
+        browser.read("dowels, all alike");
+        String heavy = browser.see(By.cssSelector("aside .figure")).getText();
+        pick("Tier is", "fruit cake");
+        browser.until(
+                d -> d.findElement(By.cssSelector("aside .figure")).getText().equals(heavy) ? null : Boolean.TRUE);
+        drawer("through all tiers");
+        browser.read("Centre dowel");
+        assertThat(browser.complaints()).isEmpty();
+        assertThat(new AxeBuilder().analyze(browser.driver()).getViolations()).isEmpty();
     }
 }

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import sectorum.plan.Plan;
+import sectorum.server.demo.DemoWorkshop;
 import sectorum.server.plans.PlanLine;
 import sectorum.server.plans.PlanService;
 import sectorum.server.plans.SavedPlan;
@@ -30,10 +31,12 @@ import tools.jackson.databind.json.JsonMapper;
 class PlanController {
     private final PlanService plans;
     private final JsonMapper json;
+    private final DemoWorkshop demo;
 
-    PlanController(PlanService plans, JsonMapper json) {
+    PlanController(PlanService plans, JsonMapper json, DemoWorkshop demo) {
         this.plans = plans;
         this.json = json;
+        this.demo = demo;
     }
 
     /** What a new plan is called. */
@@ -68,6 +71,13 @@ class PlanController {
     @GetMapping("/{id}")
     SavedPlan get(@PathVariable long id) {
         return plans.get(id);
+    }
+
+    /** Adds the sample plans and the sample cupboard, for whoever wants to look before beginning. */
+    @PostMapping("/demo")
+    List<PlanLine> demo() {
+        demo.add();
+        return plans.list();
     }
 
     @GetMapping("/{id}/versions")

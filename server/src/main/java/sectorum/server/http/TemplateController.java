@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -49,10 +50,12 @@ class TemplateController {
 
     private final Turn turn;
     private final Cupboard cupboard;
+    private final Worked worked;
     private final Clock clock;
 
-    TemplateController(Turn turn, Cupboard cupboard, Clock clock) {
+    TemplateController(Turn turn, Cupboard cupboard, Worked worked, Clock clock) {
         this.turn = turn;
+        this.worked = worked;
         this.cupboard = cupboard;
         this.clock = clock;
     }
@@ -185,9 +188,15 @@ class TemplateController {
         List<Tier> tiers = order.tier() == null
                 ? order.plan().tiers()
                 : List.of(order.plan().tier(order.tier()));
+        Workup whole = Workup.stacked(worked.tiers(order.plan(), bench));
+        Map<String, Drawing> seats = Workup.seats(order.plan(), whole);
         List<Known> all = new ArrayList<>();
         for (Tier tier : tiers) {
             Workup.drawings(tier, Workup.tier(tier, bench), bench).forEach(d -> all.add(new Known(tier, d)));
+            Drawing seat = seats.get(tier.id());
+            if (seat != null) {
+                all.add(new Known(tier, seat));
+            }
         }
         for (String name : order.names()) {
             if (all.stream().noneMatch(k -> k.id().equals(name))) {

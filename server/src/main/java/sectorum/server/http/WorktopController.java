@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import sectorum.bench.Bench;
+import sectorum.build.Build;
 import sectorum.make.Recipe;
 import sectorum.make.Worktop;
 import sectorum.plan.Plan;
@@ -51,6 +52,12 @@ class WorktopController {
     Worktop worktop(@RequestBody AtTable laid) {
         Workup workup = Workup.stacked(worked.tiers(laid.plan(), cupboard.bench()));
         return Workup.worktop(laid.plan(), workup, cupboard.stock());
+    }
+
+    /** How the stack carries itself. */
+    @PostMapping("/api/build")
+    Build build(@RequestBody AtTable laid) {
+        return Workup.build(laid.plan(), Workup.stacked(worked.tiers(laid.plan(), cupboard.bench())));
     }
 
     @PostMapping("/api/quicker")

@@ -1,0 +1,236 @@
+package sectorum.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import sectorum.finding.Change;
+import sectorum.finding.Finding;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.plan.Stand;
+
+/**
+ * How a stack carries itself (handbook 5.1).
+ *
+ * @param tiers foot to top
+ * @param grams of the whole, boards included
+ * @param height of the whole, boards between tiers included, mm
+ * @param centre length of the long dowel through all tiers, mm; absent: none, or one tier only
+ */
+public record Build(
+        List<Standing> tiers,
+        double grams,
+        double height,
+        @Absent Double centre,
+        List<Finding> findings) {
+    static final Rule TILT =
+            new Rule("build.tilt", Level.LOOK, "A stack is taller than 2.5 times its lowest tier's least width.");
+    static final Rule OVERHANG =
+            new Rule("build.overhang", Level.STOP, "A tier reaches over the edge of the one below.");
+    static final Rule CROWDED = new Rule(
+            "build.crowded",
+            Level.STOP,
+            "Dowels under a tier stand nearer to one another or to the middle than a finger.");
+
+    /** Board of dense card or wood, g/cm³. */
+    private static final double BOARD = 0.7;
+    /** The ring that dowels stand on, as a share of the upper board's radius. */
+    private static final double RING = 0.7;
+    /** How far under the top of the stack the long dowel ends, mm. */
+    private static final double SHORT = 20;
+    /** Taller than this share of its width, a tier is held by rods of its own. */
+    private static final double TALL = 1.2;
+
+    private static final double TILTS = 2.5;
+    /** Between two dowels there must be cake, mm. */
+    private static final double BETWEEN = 12;
+
+    public Build {
+        tiers = List.copyOf(tiers);
+        findings = List.copyOf(findings);
+    }
+
+    /** A dowel's place on a tier's top, from its middle. */
+    public record Dowel(double x, double y) {}
+
+    /**
+     * What is seen of a tier's top around the one on it, mm; negative where that one hangs over.
+     */
+    public record Ledge(double front, double back, double left, double right) {
+        double least() {
+            return Math.min(Math.min(front, back), Math.min(left, right));
+        }
+    }
+
+    /**
+     * One tier in the stack.
+     *
+     * @param own grams of itself
+     * @param load grams of everything above, boards included
+     * @param bySize dowels that the upper board asks for
+     * @param byLoad dowels that the load asks for
+     * @param dowels where they stand; none under nothing
+     * @param length of each, mm
+     * @param ledge around the tier above; absent: there is none
+     * @param seat radius of the largest circle on the upper board, mm
+     * @param inner rods of its own that a tall tier needs, at their places
+     */
+    public record Standing(
+            String id,
+            double own,
+            double load,
+            int bySize,
+            int byLoad,
+            List<Dowel> dowels,
+            double length,
+            @Absent Ledge ledge,
+            double seat,
+            Stand.Shift shift,
+            List<Dowel> inner) {
+        public Standing {
+            dowels = List.copyOf(dowels);
+            inner = List.copyOf(inner);
+        }
+    }
+
+    /** The rules it judges by. */
+    public static List<Rule> rules() {
+        return List.of(TILT, OVERHANG, CROWDED);
+    }
+
+    /** @param bodies foot to top, one or more */
+    public static Build of(List<Body> bodies, Stand stand) {
+        List<Standing> tiers = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
+        double above = 0;
+        double boards = 0;
+        for (int i = bodies.size() - 1; i >= 0; i--) {
+            Body body = bodies.get(i);
+            Body upper = i + 1 < bodies.size() ? bodies.get(i + 1) : null;
+            if (upper != null) {
+                double board = upper.board().area() * stand.thick() / 1000 * BOARD;
+                above += upper.own() + board;
+                boards += stand.thick();
+            }
+            tiers.add(0, standing(body, upper, above, stand, findings));
+        }
+        double height = bodies.stream().mapToDouble(Body::height).sum() + boards;
+        Body lowest = bodies.get(0);
+        double[] box = lowest.foot().box();
+        double narrow = Math.min(box[0], box[1]);
+        if (height > TILTS * narrow + Rounding.EPS) {
+            findings.add(TILT.found(Phrase.of(
+                    "{} high on a foot of {}: {} times as high as it is wide. Carry it in two parts, or on a wider lowest"
+                            + " tier.",
+                    Quantity.length(height),
+                    Quantity.length(narrow),
+                    Quantity.plain(Rounding.halfUp(height / narrow, 0.1)))));
+        }
+        Double centre = stand.centre() && bodies.size() > 1 ? height - SHORT : null;
+        return new Build(tiers, above + lowest.own(), height, centre, findings);
+    }
+
+    private static Standing standing(Body body, @Absent Body upper, double load, Stand stand, List<Finding> findings) {
+        List<Dowel> inner = inner(body);
+        if (upper == null) {
+            return new Standing(body.id(), body.own(), 0, 0, 0, List.of(), body.height(), null, 0, body.shift(), inner);
+        }
+        double seat = new Rays(upper.board()).inscribed();
+        int bySize = bySize(2 * seat);
+        int byLoad = (int) Rounding.ceil(load / 1000 / stand.capacity());
+        int count = Math.max(bySize, byLoad);
+        List<Dowel> dowels = ring(count, RING * seat, upper.shift());
+        Ledge ledge = ledge(body, upper);
+        if (ledge.least() < -Rounding.EPS) {
+            findings.add(OVERHANG.found(
+                    Phrase.of(
+                            "A tier reaches {} over the edge of the one it stands on. Shift it back, or make it smaller.",
+                            Quantity.length(-ledge.least())),
+                    middle(body, upper, stand)));
+        }
+        double apart = 2 * RING * seat * Math.sin(Math.PI / Math.max(2, count))
+                - stand.dowel().across();
+        if (apart < BETWEEN || (stand.centre() && RING * seat - stand.dowel().across() < BETWEEN)) {
+            findings.add(CROWDED.found(
+                    Phrase.of(
+                            "{} dowels under a board of {} leave {} between them. Take dowels that carry more, or a lighter"
+                                    + " tier.",
+                            Quantity.count(count),
+                            Quantity.length(2 * seat),
+                            Quantity.length(Math.max(0, apart))),
+                    stronger(stand)));
+        }
+        return new Standing(
+                body.id(), body.own(), load, bySize, byLoad, dowels, body.height(), ledge, seat, body.shift(), inner);
+    }
+
+    /** Back to the middle, where that helps. */
+    private static List<Mend> middle(Body body, Body upper, Stand stand) {
+        Body there = new Body(
+                upper.id(),
+                upper.board(),
+                upper.foot(),
+                upper.top(),
+                upper.height(),
+                upper.own(),
+                new Stand.Shift(0, 0));
+        if (ledge(body, there).least() < -Rounding.EPS) {
+            return List.of();
+        }
+        Map<String, Stand.Shift> shifts = new TreeMap<>(stand.shifts());
+        shifts.remove(upper.id());
+        return List.of(new Mend(
+                Phrase.of(
+                        "Stand it in the middle, {} from the edge",
+                        Quantity.length(ledge(body, there).least())),
+                List.of(new Change(Change.Target.STAND, "shifts", shifts))));
+    }
+
+    /** Straws carry least: dowels that carry more are fewer. */
+    private static List<Mend> stronger(Stand stand) {
+        return stand.dowel() == Stand.Rod.STRAW && stand.carries() == null
+                ? List.of(new Mend(
+                        Phrase.of(
+                                "Take plastic dowels: each carries {} kg", Quantity.plain(Stand.Rod.PLASTIC.carries())),
+                        List.of(new Change(Change.Target.STAND, "rod", "plastic"))))
+                : List.of();
+    }
+
+    /** Dowels that an upper board of this width asks for. */
+    static int bySize(double across) {
+        return across <= 100 ? 3 : across <= 150 ? 4 : across <= 200 ? 5 : across <= 250 ? 6 : 8;
+    }
+
+    private static List<Dowel> ring(int count, double radius, Stand.Shift about) {
+        List<Dowel> ring = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            // None at the very front: the first stands half a step beside it.
+            double angle = -Math.PI / 2 + 2 * Math.PI * (i + 0.5) / count;
+            ring.add(new Dowel(about.x() + radius * Math.cos(angle), about.y() + radius * Math.sin(angle)));
+        }
+        return ring;
+    }
+
+    /** Four rods near the edge of a tall tier; its middle stays free for what stands on top. */
+    private static List<Dowel> inner(Body body) {
+        double radius = new Rays(body.board()).inscribed();
+        return body.height() > TALL * 2 * radius ? ring(4, 0.8 * radius, new Stand.Shift(0, 0)) : List.of();
+    }
+
+    private static Ledge ledge(Body body, Body upper) {
+        Rays below = new Rays(body.top());
+        Rays above = new Rays(upper.foot());
+        Stand.Shift s = upper.shift();
+        return new Ledge(
+                below.reach(s.x(), s.y(), 0, -1) - above.reach(0, 0, 0, -1),
+                below.reach(s.x(), s.y(), 0, 1) - above.reach(0, 0, 0, 1),
+                below.reach(s.x(), s.y(), -1, 0) - above.reach(0, 0, -1, 0),
+                below.reach(s.x(), s.y(), 1, 0) - above.reach(0, 0, 1, 0));
+    }
+}

@@ -1,0 +1,92 @@
+import type { Built, Plan, TierWorkup } from '../api/client';
+import { kilos } from './build';
+
+interface Props {
+  tiers: readonly TierWorkup[];
+  built: Built;
+  plan: Plan;
+  chosen: string;
+  choose: (tier: string) => void;
+}
+
+const WIDE = 400;
+const HIGH = 400;
+const BOARD = 4;
+
+/** Everything stuck in, seen from the front: tiers, the boards between them, dowels and the long one. */
+export function Elevation({ tiers, built, plan, chosen, choose }: Props) {
+  const board = plan.stand?.board ?? BOARD;
+  const wide = Math.max(...tiers.map((t) => t.form.width)) * 1.5;
+  const k = Math.min(WIDE / wide, (HIGH - 20) / built.height);
+  let foot = 0;
+  let middle = 0;
+  const drawn = tiers.map((t, i) => {
+    const standing = built.tiers[i]!;
+    middle += i === 0 ? 0 : standing.shift.x;
+    const here = { t, standing, foot, middle };
+    foot += t.form.height.mm + board;
+    return here;
+  });
+  return (
+    <svg
+      viewBox={`${-WIDE / 2} ${-HIGH + 10} ${WIDE} ${HIGH}`}
+      className="block w-full"
+      role="img"
+      aria-label="The stack from the front, with everything stuck in"
+    >
+      <line x1={-WIDE / 2} x2={WIDE / 2} y1={2} y2={2} stroke="var(--color-ink)" strokeWidth={3} />
+      {drawn.map(({ t, standing, foot: z, middle: x }, i) => {
+        const w = t.form.width * k;
+        const h = t.form.height.mm * k;
+        return (
+          // biome-ignore lint/a11y/noStaticElementInteractions: see above
+          <g key={t.id} onClick={() => choose(t.id)} className="cursor-pointer">
+            <rect
+              x={x * k - w / 2}
+              y={-z * k - h}
+              width={w}
+              height={h}
+              fill={t.id === chosen ? 'var(--color-wash)' : 'var(--color-sheet)'}
+              stroke="var(--color-ink)"
+              strokeWidth={t.id === chosen ? 2.4 : 1.4}
+            />
+            {i > 0 ? (
+              <line
+                x1={x * k - w / 2}
+                x2={x * k + w / 2}
+                y1={-z * k + (board * k) / 2}
+                y2={-z * k + (board * k) / 2}
+                stroke="var(--color-tape-line)"
+                strokeWidth={Math.max(2, board * k)}
+              />
+            ) : null}
+            {[...standing.dowels, ...standing.inner].map((d, j) => (
+              <line
+                key={j}
+                x1={(x + d.x) * k}
+                x2={(x + d.x) * k}
+                y1={-z * k}
+                y2={-z * k - h}
+                stroke="var(--color-pin)"
+                strokeWidth={2}
+                strokeDasharray={j < standing.dowels.length ? undefined : '5 4'}
+              />
+            ))}
+            <text
+              x={x * k - w / 2 - 8}
+              y={-z * k - h / 2 + 5}
+              fontSize={15}
+              textAnchor="end"
+              fill="var(--color-ink)"
+            >
+              {kilos(standing.own)} kg
+            </text>
+          </g>
+        );
+      })}
+      {built.centre === undefined ? null : (
+        <line x1={0} x2={0} y1={0} y2={-built.centre * k} stroke="var(--color-ink)" strokeWidth={3} />
+      )}
+    </svg>
+  );
+}
