@@ -231,13 +231,12 @@ class MakeIT extends Bench {
         browser.press("Build");
         browser.read("What carries it");
         browser.read("kg");
-        browser.keys(".");
+        browser.see(By.cssSelector("[aria-label^='Tier 2, ']")).click();
         browser.type("Set to the right by", "9cm");
         browser.read("over the edge of the one it stands on");
         browser.see(By.cssSelector("[data-rule='build.overhang'] button")).click();
         browser.gone("over the edge of the one it stands on");
-        browser.see(By.cssSelector("main h1")).click();
-        browser.keys(",");
+        browser.see(By.cssSelector("[aria-label^='Tier, ']")).click();
         browser.read("dowels, all alike");
         String heavy = browser.see(By.cssSelector("aside .figure")).getText();
         pick("Tier is", "fruit cake");
