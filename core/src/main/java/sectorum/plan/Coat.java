@@ -63,8 +63,12 @@ public record Coat(
             return paste;
         }
         String said = name.toLowerCase(Locale.ROOT);
+        // Sugar paste is another word for fondant, not for sugar.
+        if (said.replace(" ", "").contains("sugarpaste")) {
+            return Paste.FONDANT;
+        }
         for (Paste each : Paste.values()) {
-            if (said.contains(each.words()) || said.contains(each.key())) {
+            if (said.contains(each.words())) {
                 return each;
             }
         }

@@ -31,7 +31,9 @@ public final class Tiling {
     public static List<Sheet> lay(Drawing drawing, Printer printer, Heading heading) {
         Grid upright = new Grid(drawing, printer.width(false), printer.height(false));
         Grid turned = new Grid(drawing, printer.width(true), printer.height(true));
-        boolean turn = turned.sheets() < upright.sheets();
+        // What fits one page is not split, even where its halves would share one.
+        boolean whole = turned.isWhole() && !upright.isWhole();
+        boolean turn = whole || (!upright.isWhole() && turned.sheets() < upright.sheets());
         return (turn ? turned : upright)
                 .laid(heading).stream()
                         .map(inks -> printer.corrected(inks, turn))
@@ -63,6 +65,10 @@ public final class Tiling {
         /** Low drawings share a sheet, one tile under the other. */
         int tilesPerSheet() {
             return rows() > 1 ? 1 : (int) Math.max(1, Math.floor((roomY() + BETWEEN) / (drawing.height() + BETWEEN)));
+        }
+
+        boolean isWhole() {
+            return columns() == 1 && rows() == 1;
         }
 
         int sheets() {
