@@ -2,9 +2,12 @@ package sectorum.plan;
 
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import sectorum.measure.Absent;
@@ -86,6 +89,17 @@ final class Check {
             throw new Refused(field, Phrase.of(label + ": {} of them is empty. Take it out.", Quantity.text("one")));
         }
         return List.copyOf(held);
+    }
+
+    /** Sorted by name, none of them empty. */
+    static <T> Map<String, T> map(String field, String label, @Absent Map<String, T> map) {
+        Map<String, T> held = new TreeMap<>(map == null ? Map.of() : map);
+        held.forEach((name, value) -> {
+            if (value == null) {
+                throw new Refused(field, Phrase.of(label + ": \"{}\" has no value. Take it out.", Quantity.text(name)));
+            }
+        });
+        return Collections.unmodifiableMap(held);
     }
 
     static <T> void unique(String field, String label, List<T> list, Function<T, String> id) {

@@ -1,8 +1,6 @@
 package sectorum.plan;
 
-import java.util.Collections;
 import java.util.Map;
-import java.util.TreeMap;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -95,8 +93,8 @@ public record Stand(
         if (board != null) {
             BOARD.check(board);
         }
-        cakes = Collections.unmodifiableMap(new TreeMap<>(cakes == null ? Map.of() : cakes));
-        shifts = Collections.unmodifiableMap(new TreeMap<>(shifts == null ? Map.of() : shifts));
+        cakes = Check.map("cakes", "Cakes", cakes);
+        shifts = Check.map("shifts", "Shifts", shifts);
     }
 
     public Rod dowel() {

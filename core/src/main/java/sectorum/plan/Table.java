@@ -1,9 +1,7 @@
 package sectorum.plan;
 
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Thing;
@@ -94,10 +92,10 @@ public record Table(
         ticked = Check.list("ticked", "Ticked lines", ticked, 0, 2000);
         made = Check.list("made", "Batches made", made, 0, 500);
         wanted = Check.list("wanted", "Things wanted", wanted, 0, 200);
-        yields = Collections.unmodifiableMap(new TreeMap<>(yields == null ? Map.of() : yields));
-        joints = Collections.unmodifiableMap(new TreeMap<>(joints == null ? Map.of() : joints));
+        yields = Check.map("yields", "Yields", yields);
+        joints = Check.map("joints", "Joints", joints);
         yields.forEach((line, many) -> {
-            if (many == null || many < 1 || many > 100_000) {
+            if (many < 1 || many > 100_000) {
                 throw new Refused(
                         "yields",
                         Phrase.of(

@@ -205,6 +205,10 @@ class BuildTest {
         assertThat(alone.tiers().get(0).inner()).hasSize(4);
         assertThat(alone.tiers().get(0).dowels()).isEmpty();
         assertThat(alone.tiers().get(0).ledge()).isNull();
+        Map<String, Stand.Shift> empty = new TreeMap<>();
+        empty.put("tier-1", null);
+        assertThatThrownBy(() -> new Stand(null, null, null, false, Map.of(), empty))
+                .hasMessageContaining("tier-1");
         assertThatThrownBy(() -> new Stand(null, 0.0, null, false, Map.of(), Map.of()))
                 .hasMessageContaining("kg");
     }

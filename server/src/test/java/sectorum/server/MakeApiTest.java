@@ -100,6 +100,7 @@ class MakeApiTest {
         Http.Answer lost =
                 http.post("/api/cupboard/take", "[{\"thing\":" + id + ",\"amount\":7},{\"thing\":99999,\"amount\":1}]");
         assertThat(lost.status()).isEqualTo(400);
+        assertThat(http.post("/api/cupboard/take", "[null]").status()).isEqualTo(400);
         assertThat(stock(id)).as("nothing is taken when one cannot be").isEqualTo(100);
         http.send("DELETE", "/api/cupboard/" + id, null);
     }

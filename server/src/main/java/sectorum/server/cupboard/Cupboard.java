@@ -7,6 +7,7 @@ import org.springframework.transaction.annotation.Transactional;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.bench.Thing;
+import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -98,7 +99,10 @@ public class Cupboard {
         return wanted.stream().map(this::take).toList();
     }
 
-    private Table.Taken take(Table.Taken wanted) {
+    private Table.Taken take(@Absent Table.Taken wanted) {
+        if (wanted == null) {
+            throw new Refused("amount", Phrase.of("{} of the takings is empty. Leave it out.", Quantity.text("One")));
+        }
         if (!Double.isFinite(wanted.amount()) || Math.abs(wanted.amount()) > 1_000_000) {
             throw new Refused(
                     "amount",
