@@ -28,6 +28,7 @@ class ArchitectureTest {
             "plan",
             "make",
             "build",
+            "days",
             "workup");
 
     @ArchTest

@@ -23,7 +23,19 @@ public enum Rate {
     WEAVE_PIECE(25, 15),
     TWISTED_ROPE(90, 20),
     COMBED_STRIPE(240, 20),
-    COLLAR_STRIPE(40, 25);
+    COLLAR_STRIPE(40, 25),
+    /** A layer filled and set on the last. */
+    LAYER(240, 10),
+    /** A square decimetre of a coat, spread and scraped. */
+    COATED_DM2(60, 10),
+    /** A square decimetre of a covering, rolled, laid and smoothed. */
+    COVERED_DM2(45, 15),
+    /** A batch coloured and kneaded, or mixed. */
+    BATCH(360, 5),
+    /** A dowel cut and set. */
+    DOWEL(90, 5),
+    /** A tier lowered, made level and its join filled. */
+    STACKED(900, 0);
 
     private final double seconds;
     private final double setUp;

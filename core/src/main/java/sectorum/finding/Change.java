@@ -10,13 +10,19 @@ import sectorum.measure.Absent;
  * @param value the new value; absent: the field is taken out
  */
 public record Change(Target target, String field, @Absent Object value) {
-    /** What a change edits: the dressing's settings, the dressing, its division, its tier, how the plan is made or what carries it. */
+    /**
+     * What a change edits: the dressing's settings, the dressing, its division, its tier, how the plan is made, what carries
+     * it, a piece of one's own (its field is {@code id/field}), what is settled about the days, or the workshop itself.
+     */
     public enum Target {
         SETTING,
         DRESSING,
         DIVISION,
         TIER,
         TABLE,
-        STAND
+        STAND,
+        PIECE,
+        AGENDA,
+        HOUSE
     }
 }

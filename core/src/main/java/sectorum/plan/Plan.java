@@ -23,6 +23,8 @@ import sectorum.measure.Values;
  * @param tiers foot to top, up to 8
  * @param table how it is made, as far as anybody has said
  * @param stand what carries it, as far as anybody has said
+ * @param pieces pieces of one's own, made ahead
+ * @param agenda what is settled about its days, as far as anybody has said
  */
 public record Plan(
         String format,
@@ -33,7 +35,9 @@ public record Plan(
         List<Colour> palette,
         List<Tier> tiers,
         @Absent Table table,
-        @Absent Stand stand) {
+        @Absent Stand stand,
+        List<OwnPiece> pieces,
+        @Absent Agenda agenda) {
     public static final String FORMAT = "sectorum-plan";
     public static final int VERSION = 1;
 
@@ -47,6 +51,9 @@ public record Plan(
         tiers = Check.list("tiers", "Tiers", tiers, 1, 8);
         Check.unique("tiers", "Tier", tiers, Tier::id);
         checkBlends(palette);
+        pieces = Check.list("pieces", "Pieces", pieces, 0, 60);
+        Check.unique("pieces", "Piece", pieces, OwnPiece::id);
+        checkSeats(pieces, tiers);
     }
 
     public Plan(
@@ -57,7 +64,21 @@ public record Plan(
             Brief brief,
             List<Colour> palette,
             List<Tier> tiers) {
-        this(format, version, name, readyBy, brief, palette, tiers, null, null);
+        this(format, version, name, readyBy, brief, palette, tiers, null, null, List.of(), null);
+    }
+
+    private static void checkSeats(List<OwnPiece> pieces, List<Tier> tiers) {
+        for (OwnPiece piece : pieces) {
+            String on = piece.seat().tier();
+            if (!on.isEmpty() && tiers.stream().noneMatch(t -> t.id().equals(on))) {
+                throw new Refused(
+                        "pieces.seat.tier",
+                        Phrase.of(
+                                "{} stands on \"{}\", which is no tier of this plan. Put it on another.",
+                                Quantity.text(piece.name()),
+                                Quantity.text(on)));
+            }
+        }
     }
 
     /** A blend is made of plain colours: of blends again, nobody could say what to knead first. */
@@ -91,12 +112,45 @@ public record Plan(
         return stand == null ? Stand.USUAL : stand;
     }
 
+    /** What is settled about its days; the usual where nobody has said. */
+    public Agenda days() {
+        return agenda == null ? Agenda.USUAL : agenda;
+    }
+
+    /** The tier that a piece of one's own stands on. */
+    public Tier under(OwnPiece piece) {
+        return piece.seat().tier().isEmpty()
+                ? tiers.get(tiers.size() - 1)
+                : tier(piece.seat().tier());
+    }
+
     public Plan on(Stand other) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, other);
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, other, pieces, agenda);
+    }
+
+    public Plan on(Agenda other) {
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, pieces, other);
+    }
+
+    public Plan with(List<OwnPiece> others) {
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, others, agenda);
+    }
+
+    /** With a piece of one's own instead of the one of its name. */
+    public Plan with(OwnPiece other) {
+        return with(
+                pieces.stream().map(p -> p.id().equals(other.id()) ? other : p).toList());
+    }
+
+    /** With a tier instead of the one of its name. */
+    public Plan with(Tier other) {
+        List<Tier> others =
+                tiers.stream().map(t -> t.id().equals(other.id()) ? other : t).toList();
+        return new Plan(format, version, name, readyBy, brief, palette, others, table, stand, pieces, agenda);
     }
 
     public Plan on(Table other) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, other, stand);
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, other, stand, pieces, agenda);
     }
 
     /** Refuses what is no plan, and a plan of another version, before anything else of it is read. */
@@ -168,7 +222,7 @@ public record Plan(
     }
 
     public Plan readyBy(@Absent String moment) {
-        return new Plan(format, version, name, moment, brief, palette, tiers, table, stand);
+        return new Plan(format, version, name, moment, brief, palette, tiers, table, stand, pieces, agenda);
     }
 
     /** The same design for somebody else: without client, place, day and notes. */
@@ -182,10 +236,12 @@ public record Plan(
                 palette,
                 tiers,
                 table == null ? null : table.untouched(),
-                stand);
+                stand,
+                pieces,
+                agenda == null ? null : agenda.untouched());
     }
 
     public Plan named(String other) {
-        return new Plan(format, version, other, readyBy, brief, palette, tiers, table, stand);
+        return new Plan(format, version, other, readyBy, brief, palette, tiers, table, stand, pieces, agenda);
     }
 }

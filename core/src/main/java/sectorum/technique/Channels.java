@@ -155,6 +155,7 @@ final class Channels implements Technique {
     private static void make(Work work, Settings set, int lines, double high) {
         if (set.made() == Made.PRESSED) {
             work.tool(ThingKind.ROD, "wide", set.wide(), 1)
+                    .soft()
                     .step(
                             Phrase.of(
                                     "Press {} channels with a rod of {} while the covering is soft, {}.",

@@ -221,13 +221,14 @@ final class Honeycomb implements Technique {
     private static void make(
             Work work, Settings set, int cells, double least, List<Double> widths, int[][] byColour, double inset) {
         if (set.made() == Made.PRESSED) {
-            work.step(
-                    Phrase.of(
-                            "While the covering is soft, press {} cells with the hexagon or along the card, {}.",
-                            Quantity.count(cells),
-                            Quantity.text(work.order())),
-                    "hexagon cutter or cell card",
-                    Rate.PRESSED.minutes(cells));
+            work.soft()
+                    .step(
+                            Phrase.of(
+                                    "While the covering is soft, press {} cells with the hexagon or along the card, {}.",
+                                    Quantity.count(cells),
+                                    Quantity.text(work.order())),
+                            "hexagon cutter or cell card",
+                            Rate.PRESSED.minutes(cells));
             return;
         }
         for (int kind = 0; kind < widths.size(); kind++) {

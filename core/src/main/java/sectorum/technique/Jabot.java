@@ -6,6 +6,7 @@ import java.util.Set;
 import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
+import sectorum.bench.Shelf;
 import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
@@ -260,7 +261,7 @@ final class Jabot implements Technique {
                                 Quantity.length(set.rod())),
                         "rods",
                         n,
-                        new Making.Pause(2, 10, "on the table, until the pleats hold"),
+                        new Making.Pause(2, 10, Shelf.ROOM, "on the table, until the pleats hold"),
                         Cautions.RODS)
                 .step(
                         Phrase.of(

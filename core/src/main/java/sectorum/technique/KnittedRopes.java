@@ -6,6 +6,7 @@ import java.util.Set;
 import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
+import sectorum.bench.Shelf;
 import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
 import sectorum.divide.Compare;
@@ -285,7 +286,7 @@ final class KnittedRopes implements Technique {
                                 Quantity.count(panels)),
                         "soft brush",
                         panels * 3.0,
-                        new Making.Pause(10, 20, "on the tier, before it is trimmed"),
+                        new Making.Pause(10, 20, Shelf.ROOM, "on the tier, before it is trimmed"),
                         "")
                 .step(
                         Phrase.of("Trim the top at {}.", Quantity.length(high)),
@@ -293,7 +294,8 @@ final class KnittedRopes implements Technique {
                         panels * 2.0,
                         set.inset() == Inset.NONE
                                 ? null
-                                : new Making.Pause(10, 20, "more (an estimate), until the sheet holds a cut edge"),
+                                : new Making.Pause(
+                                        10, 20, Shelf.ROOM, "more (an estimate), until the sheet holds a cut edge"),
                         Cautions.BLADE);
         if (set.inset() != Inset.NONE) {
             work.step(

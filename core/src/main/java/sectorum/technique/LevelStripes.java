@@ -6,6 +6,7 @@ import java.util.Set;
 import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
+import sectorum.bench.Shelf;
 import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
@@ -109,15 +110,17 @@ final class LevelStripes implements Technique {
         judge(work, set, place, high);
         work.adhesive(Adhesive.ITSELF)
                 .tool(ThingKind.COMB, "comb", set.comb(), 0.5)
+                .soft()
                 .step(
                         Phrase.of("Comb the coat with a pitch of {}, level all round.", Quantity.length(set.comb())),
                         "comb, turntable",
                         10)
+                .firm()
                 .step(
                         Phrase.of("Chill it so that the grooves hold, {} stripes.", Quantity.count(set.stripes())),
                         "freezer",
                         1,
-                        new Making.Pause(10, 15, "in the freezer, never longer"),
+                        new Making.Pause(10, 15, Shelf.FREEZER, "in the freezer, never longer"),
                         "")
                 .step(
                         Phrase.of(
@@ -125,7 +128,7 @@ final class LevelStripes implements Technique {
                                 Quantity.count(set.stripes())),
                         "bags, scraper",
                         Rate.COMBED_STRIPE.minutes(set.stripes()),
-                        new Making.Pause(10, 15, "in the freezer, then scrape once more"),
+                        new Making.Pause(10, 15, Shelf.FREEZER, "in the freezer, then scrape once more"),
                         "A heated scraper burns: hold it by its handle.");
         work.draw(() -> gauge(set, high, place.zone().height()));
         return work.done();

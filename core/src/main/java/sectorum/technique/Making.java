@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.List;
 import sectorum.bench.Paste;
+import sectorum.bench.Shelf;
 import sectorum.bench.ThingKind;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
@@ -77,13 +78,15 @@ public record Making(
      * @param minutes how long hands are busy
      * @param pause how long it is left alone after, where it must be
      * @param caution a hazard and how to keep out of it, or nothing
+     * @param soft whether it is done within the hour after the covering, while that is soft (handbook 1)
      */
     public record Step(
             Phrase what,
             String tool,
             double minutes,
             @Absent Pause pause,
-            String caution) {}
+            String caution,
+            boolean soft) {}
 
     /**
      * Something of a size that is worked with.
@@ -102,8 +105,13 @@ public record Making(
         return turns.size() % 2 == 1;
     }
 
-    /** How long something is left alone, minutes, and where. */
-    public record Pause(double least, double most, String where) {}
+    /**
+     * How long something is left alone, minutes.
+     *
+     * @param shelf where
+     * @param where the same in words, with what to look for
+     */
+    public record Pause(double least, double most, Shelf shelf, String where) {}
 
     public double minutes() {
         return steps.stream().mapToDouble(Step::minutes).sum();

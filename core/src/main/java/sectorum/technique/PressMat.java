@@ -112,6 +112,7 @@ final class PressMat implements Technique {
         work.handle(new Handle("rise", "First row", Handle.Way.UP, 1, 3, Math.max(4, Math.min(500, high)), grips));
         judge(work, set, n, mismatch, p);
         return work.tool(ThingKind.ROLLER, "repeat", set.repeat(), 0.5)
+                .soft()
                 .step(
                         Phrase.of(
                                 "Within the hour after covering, press {} repeats from the front to both sides.",

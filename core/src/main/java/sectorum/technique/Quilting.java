@@ -283,16 +283,17 @@ final class Quilting implements Technique {
     }
 
     private static void make(Work work, int n, Settings set, double length, int pearls, double angle) {
-        work.step(
-                Phrase.of(
-                        "While the covering is soft, press {} lines of {} with the quilting wheel along the card, at {} one"
-                                + " way, then the other, {}.",
-                        Quantity.count(2L * n),
-                        Quantity.length(length),
-                        Quantity.angle(angle),
-                        Quantity.text(work.order())),
-                "angle cards, quilting wheel",
-                Rate.QUILTING_LINE.minutes(2.0 * n));
+        work.soft()
+                .step(
+                        Phrase.of(
+                                "While the covering is soft, press {} lines of {} with the quilting wheel along the card, at {} one"
+                                        + " way, then the other, {}.",
+                                Quantity.count(2L * n),
+                                Quantity.length(length),
+                                Quantity.angle(angle),
+                                Quantity.text(work.order())),
+                        "angle cards, quilting wheel",
+                        Rate.QUILTING_LINE.minutes(2.0 * n));
         if (pearls > 0) {
             work.cycled(pearls)
                     .forEach((colour, many) -> work.made(
@@ -304,6 +305,7 @@ final class Quilting implements Technique {
                             Spare.USUAL,
                             Paste.PEARL.ball(set.diameter())));
             work.adhesive(Adhesive.HOLLOW)
+                    .firm()
                     .step(
                             Phrase.of("Press {} hollows and set a pearl in each.", Quantity.count(pearls)),
                             "ball tool, fine brush",

@@ -129,6 +129,7 @@ final class Rings implements Technique {
                 grips));
         judge(work, set, place, w);
         return work.tool(ThingKind.CUTTER, "across", set.across(), 1)
+                .soft()
                 .step(
                         Phrase.of(
                                 "While the covering is soft, press {} shapes, {}.",

@@ -221,14 +221,15 @@ final class Squares implements Technique {
 
     private static void make(Work work, Settings set, int n, int pieces, double high) {
         if (set.laid() == Laid.LINES) {
-            work.step(
-                    Phrase.of(
-                            "Press {} upright lines and {} level ones, every {}.",
-                            Quantity.count(n),
-                            Quantity.count(set.rows() - 1L),
-                            Quantity.length(high)),
-                    "set square, scriber",
-                    Rate.UPRIGHT_LINE.minutes(n + set.rows() - 1.0));
+            work.soft()
+                    .step(
+                            Phrase.of(
+                                    "Press {} upright lines and {} level ones, every {}.",
+                                    Quantity.count(n),
+                                    Quantity.count(set.rows() - 1L),
+                                    Quantity.length(high)),
+                            "set square, scriber",
+                            Rate.UPRIGHT_LINE.minutes(n + set.rows() - 1.0));
             return;
         }
         work.adhesive(Adhesive.on(set.paste()))

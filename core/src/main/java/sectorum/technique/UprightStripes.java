@@ -6,6 +6,7 @@ import java.util.Set;
 import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
+import sectorum.bench.Shelf;
 import sectorum.bench.Spare;
 import sectorum.divide.Demand;
 import sectorum.divide.Division;
@@ -193,7 +194,8 @@ final class UprightStripes implements Technique {
                         Phrase.of("Firm it, {} deep.", Quantity.length(set.depth())),
                         "freezer",
                         1,
-                        new Making.Pause(10, 15, "in the freezer, never longer: it cracks when it is wrapped"),
+                        new Making.Pause(
+                                10, 15, Shelf.FREEZER, "in the freezer, never longer: it cracks when it is wrapped"),
                         "")
                 .step(
                         Phrase.of(
@@ -201,7 +203,7 @@ final class UprightStripes implements Technique {
                                 Quantity.length(set.tab())),
                         "smoother",
                         8,
-                        new Making.Pause(10, 30, "in the fridge, before it is peeled"),
+                        new Making.Pause(10, 30, Shelf.FRIDGE, "in the fridge, before it is peeled"),
                         "")
                 .step(
                         Phrase.of(

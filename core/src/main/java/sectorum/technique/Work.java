@@ -34,6 +34,7 @@ final class Work {
     private final List<Making.Step> steps = new ArrayList<>();
     private final List<Making.Tool> tools = new ArrayList<>();
     private double powder;
+    private boolean soft;
     private final List<Making.Turn> turns = new ArrayList<>();
     private Adhesive adhesive = Adhesive.NONE;
 
@@ -184,7 +185,19 @@ final class Work {
     }
 
     Work step(Phrase what, String tool, double minutes, @Absent Making.Pause pause, String caution) {
-        steps.add(new Making.Step(what, tool, minutes, pause, caution));
+        steps.add(new Making.Step(what, tool, minutes, pause, caution, soft));
+        return this;
+    }
+
+    /** What is done from here on wants a soft covering: within the hour (handbook 1). */
+    Work soft() {
+        soft = true;
+        return this;
+    }
+
+    /** What is done from here on wants it firm again. */
+    Work firm() {
+        soft = false;
         return this;
     }
 

@@ -39,7 +39,7 @@ record Mending(Tier tier, Bench bench) {
                 case DRESSING -> dressed(changed, met.dressing(), change);
                 case DIVISION -> divided(changed, met.division(), change);
                 case TIER -> bordered(changed, change);
-                case TABLE, STAND -> changed;
+                case TABLE, STAND, PIECE, AGENDA, HOUSE -> changed;
             };
         }
         return changed;

@@ -106,7 +106,7 @@ record Tables(List<Tier> tiers, List<Colour> palette, Stock stock, Table table) 
     }
 
     Plan plan() {
-        return new Plan(Plan.FORMAT, Plan.VERSION, "A plan", null, Brief.EMPTY, palette, tiers, table, null);
+        return new Plan(Plan.FORMAT, Plan.VERSION, "A plan", null, Brief.EMPTY, palette, tiers).on(table);
     }
 
     Worktop top() {

@@ -1,0 +1,91 @@
+package sectorum.days;
+
+import java.util.List;
+import sectorum.measure.Absent;
+
+/**
+ * One thing to do.
+ *
+ * @param id its name within its order
+ * @param name in words
+ * @param tier whose it is; empty: the whole cake's
+ * @param about the dressing or the piece it is for; empty: none
+ * @param pairs of hands at once
+ * @param minutes they are busy
+ * @param pauses whether it may be laid down and gone on with
+ * @param rest what follows; absent: nothing is waited for
+ * @param ahead done so many days before the order's moment at the earliest; 0: as early as one likes
+ * @param at settled start; absent: as late as can be
+ * @param done whether it is finished: then it stays where it was
+ */
+public record Task(
+        String id,
+        String name,
+        Kind kind,
+        String tier,
+        String about,
+        int pairs,
+        int minutes,
+        boolean pauses,
+        @Absent Rest rest,
+        List<Need> needs,
+        int ahead,
+        @Absent Long at,
+        boolean done) {
+
+    /** What kind of work it is, in the order in which one comes to it. */
+    public enum Kind {
+        PIECE,
+        KNEAD,
+        BOARD,
+        FILL,
+        COAT,
+        COVER,
+        DOWEL,
+        STACK,
+        MEASURE,
+        DRESS,
+        PLACE,
+        INSPECT,
+        OWN;
+
+        /** Whether it cannot be undone, so that one looks first what is still open (handbook 7). */
+        public boolean isFinal() {
+            return this == COVER || this == STACK || this == PLACE;
+        }
+    }
+
+    public Task {
+        needs = List.copyOf(needs);
+    }
+
+    /** One that begins at a settled moment. */
+    boolean isPinned() {
+        return at != null;
+    }
+
+    public Task needing(List<Need> others) {
+        return new Task(id, name, kind, tier, about, pairs, minutes, pauses, rest, others, ahead, at, done);
+    }
+
+    public Task resting(@Absent Rest other) {
+        return new Task(id, name, kind, tier, about, pairs, minutes, pauses, other, needs, ahead, at, done);
+    }
+
+    public Task at(@Absent Long moment, int taking, boolean finished) {
+        return new Task(id, name, kind, tier, about, pairs, taking, pauses, rest, needs, ahead, moment, finished);
+    }
+
+    public Task paired(int others) {
+        return new Task(id, name, kind, tier, about, others, minutes, pauses, rest, needs, ahead, at, done);
+    }
+
+    Task pausing() {
+        return new Task(id, name, kind, tier, about, pairs, minutes, true, rest, needs, ahead, at, done);
+    }
+
+    /** A part of it, when it is split. */
+    Task part(String named, String said, int taking, @Absent Rest after, List<Need> before) {
+        return new Task(named, said, kind, tier, about, pairs, taking, pauses, after, before, ahead, at, done);
+    }
+}

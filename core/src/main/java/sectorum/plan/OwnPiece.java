@@ -1,0 +1,283 @@
+package sectorum.plan;
+
+import java.util.Locale;
+import sectorum.bench.Paste;
+import sectorum.bench.Shelf;
+import sectorum.measure.Absent;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+
+/**
+ * A piece of one's own, made ahead: what no technique makes, with its place, its hands, its waits and its picks.
+ *
+ * @param name what it is
+ * @param form how it is drawn and what its weight is reckoned from
+ * @param width mm
+ * @param height mm
+ * @param thickness mm, front to back
+ * @param count how many alike
+ * @param paste what it is made of; absent: something else
+ * @param dark whether its colour is heavy and dark: such paste dries slower
+ * @param seat where it goes
+ * @param labour what it takes
+ * @param resting how it dries or sets
+ * @param sticks what holds it in the cake
+ * @param eaten what the guest does with it
+ */
+public record OwnPiece(
+        String id,
+        String name,
+        Form form,
+        double width,
+        double height,
+        double thickness,
+        int count,
+        @Absent Paste paste,
+        boolean dark,
+        Seat seat,
+        Labour labour,
+        Resting resting,
+        Sticks sticks,
+        Eaten eaten) {
+    public static final Field WIDTH = Field.length("pieces.width", "Width", 2, 800, 60, "Measure over its widest.");
+    public static final Field HEIGHT =
+            Field.length("pieces.height", "Height", 2, 800, 60, "Measure what is seen of it.");
+    public static final Field THICKNESS =
+            Field.length("pieces.thickness", "Thickness", 0.3, 400, 3, "Of the rolled paste, or front to back.");
+    public static final Field COUNT =
+            Field.count("pieces.count", "How many", 1, 200, 1, "Pieces alike are planned together.");
+    public static final Field MINUTES =
+            Field.count("pieces.minutes", "Minutes each", 0, 1440, 20, "Hands at work, without the waiting.");
+
+    /** How a piece is drawn. */
+    public enum Form {
+        PLAQUE,
+        ROUND,
+        DOME,
+        STAR,
+        BOW,
+        FLOWER,
+        FIGURE
+    }
+
+    /** On which part of a tier. */
+    public enum On {
+        /** On its top. */
+        TOP,
+        /** On its side. */
+        SIDE,
+        /** On what is seen of its top beside the tier above. */
+        LEDGE
+    }
+
+    /** What holds it. */
+    public enum Stick {
+        PICK(4, "food-safe pick"),
+        SKEWER(3, "skewer"),
+        /** A wire in a pick: wired stems never go bare into cake (handbook 4.1). */
+        WIRE(6, "wire in a pick");
+
+        private final double across;
+        private final String words;
+
+        Stick(double across, String words) {
+            this.across = across;
+            this.words = words;
+        }
+
+        /** Its diameter, mm. */
+        public double across() {
+            return across;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Every part of a cake is one of these (handbook 7). */
+    public enum Eaten {
+        EAT("eat"),
+        HARD("edible but hard"),
+        OUT("take out");
+
+        private final String words;
+
+        Eaten(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How much air a drying piece gets, as a factor on its hours (handbook 4.2). */
+    public enum Faces {
+        BOTH(1),
+        TURNED(1.5),
+        FORMER(2.5);
+
+        private final double factor;
+
+        Faces(double factor) {
+            this.factor = factor;
+        }
+
+        public double factor() {
+            return factor;
+        }
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * Where it goes; several alike are spread evenly round from the first.
+     *
+     * @param tier its name; empty: the top one
+     * @param angle from the front to the right as seen from above, degrees
+     * @param out from the tier's middle, mm; on the side it has no meaning
+     * @param up its foot above the tier's foot, mm; on top it has no meaning
+     */
+    public record Seat(String tier, On on, double angle, double out, double up) {
+        public static final Seat TOP = new Seat("", On.TOP, 0, 0, 0);
+        private static final Field OUT =
+                Field.length("pieces.seat.out", "From the middle", 0, 700, 0, "From the tier's middle outwards.");
+        private static final Field UP =
+                Field.length("pieces.seat.up", "Above the foot", 0, 700, 0, "From the tier's foot up.");
+
+        public Seat {
+            tier = tier == null ? "" : tier;
+            on = on == null ? On.TOP : on;
+            OUT.check(out);
+            UP.check(up);
+            if (!(angle >= -360 && angle <= 360)) {
+                throw new Refused(
+                        "pieces.seat.angle",
+                        Phrase.of(
+                                "An angle of {} is outside {} to {} degrees. Count it from the front.",
+                                Quantity.plain(angle),
+                                Quantity.count(-360),
+                                Quantity.count(360)));
+            }
+        }
+    }
+
+    /**
+     * @param minutes hands for one
+     * @param placing minutes to put one on the cake
+     * @param pauses whether the work may be laid down and gone on with
+     * @param ahead made so many days before it is needed at the earliest; 0: as early as one likes
+     */
+    public record Labour(double minutes, double placing, boolean pauses, int ahead) {
+        private static final Field PLACING =
+                Field.count("pieces.placing", "Minutes to place", 0, 600, 5, "For one of them.");
+        private static final Field AHEAD =
+                Field.count("pieces.ahead", "Days ahead", 0, 365, 0, "0 where it keeps as long as one likes.");
+
+        public Labour {
+            MINUTES.check(Math.rint(minutes));
+            PLACING.check(Math.rint(placing));
+            AHEAD.check(ahead);
+        }
+    }
+
+    /**
+     * @param faces how much air it gets
+     * @param stated hours that somebody stated for it; absent: by the formula, as an estimate
+     * @param shelf where it lies meanwhile
+     */
+    public record Resting(Faces faces, @Absent Span stated, Shelf shelf) {
+        public Resting {
+            faces = faces == null ? Faces.BOTH : faces;
+            shelf = shelf == null ? Shelf.ROOM : shelf;
+        }
+    }
+
+    /**
+     * @param kind what goes into the cake
+     * @param each of them in one piece; absent: by its width
+     * @param buried how deep, mm; absent: by its height
+     */
+    public record Sticks(
+            Stick kind, @Absent Integer each, @Absent Double buried) {
+        private static final Field EACH = Field.count("pieces.sticks.each", "Picks", 0, 20, 1, "In one piece.");
+        private static final Field BURIED =
+                Field.length("pieces.sticks.buried", "Buried", 5, 400, 50, "How deep it goes into the cake.");
+
+        public Sticks {
+            kind = kind == null ? Stick.PICK : kind;
+            if (each != null) {
+                EACH.check(each);
+            }
+            if (buried != null) {
+                BURIED.check(buried);
+            }
+        }
+    }
+
+    public OwnPiece {
+        id = Check.id("pieces.id", id);
+        name = Check.words("pieces.name", "A piece's name", name, 1, 60);
+        form = form == null ? Form.PLAQUE : form;
+        WIDTH.check(width);
+        HEIGHT.check(height);
+        THICKNESS.check(thickness);
+        COUNT.check(count);
+        seat = seat == null ? Seat.TOP : seat;
+        labour = labour == null ? new Labour(20, 5, true, 0) : labour;
+        resting = resting == null ? new Resting(null, null, null) : resting;
+        sticks = sticks == null ? new Sticks(null, null, null) : sticks;
+        eaten = eaten == null ? Eaten.EAT : eaten;
+    }
+
+    /** Picks in one of them: one to 60 mm wide, two to 150, beyond that one for every 75 (handbook 4.1). */
+    public int picks() {
+        return sticks.each() != null ? sticks.each() : width <= 60 ? 1 : width <= 150 ? 2 : (int) Math.ceil(width / 75);
+    }
+
+    /** How deep one goes: a third of what is seen, at least 50 mm (handbook 4.1). */
+    public double buried() {
+        return sticks.buried() != null ? sticks.buried() : Math.max(50, height / 3);
+    }
+
+    /** How much of its box a form fills. */
+    private double filled() {
+        return switch (form) {
+            case PLAQUE -> 1;
+            case ROUND, DOME -> Math.PI / 4;
+            case STAR -> 0.38;
+            case BOW, FLOWER, FIGURE -> 0.6;
+        };
+    }
+
+    /** Grams of one, from its box and its paste; of something else as heavy as paste. */
+    public double grams() {
+        return (paste == null ? Paste.FONDANT : paste).sheet(width * height * filled(), thickness);
+    }
+
+    public OwnPiece thick(double mm) {
+        return new OwnPiece(
+                id, name, form, width, height, mm, count, paste, dark, seat, labour, resting, sticks, eaten);
+    }
+
+    public OwnPiece of(Paste other) {
+        return new OwnPiece(
+                id, name, form, width, height, thickness, count, other, dark, seat, labour, resting, sticks, eaten);
+    }
+
+    public OwnPiece aired(Faces faces) {
+        Resting other = new Resting(faces, resting.stated(), resting.shelf());
+        return new OwnPiece(
+                id, name, form, width, height, thickness, count, paste, dark, seat, labour, other, sticks, eaten);
+    }
+
+    public OwnPiece many(int other) {
+        return new OwnPiece(
+                id, name, form, width, height, thickness, other, paste, dark, seat, labour, resting, sticks, eaten);
+    }
+}
