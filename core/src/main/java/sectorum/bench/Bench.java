@@ -1,6 +1,7 @@
 package sectorum.bench;
 
 import java.util.List;
+import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -11,8 +12,10 @@ import sectorum.measure.Tape;
  *
  * @param tape in hand; suggested sizes are rounded to it
  * @param shelf the rounds owned that a curve can be traced around
+ * @param course the order of the places round a tier; absent: alternating
  */
-public record Bench(Tape tape, Hand hand, List<Round> shelf) {
+public record Bench(
+        Tape tape, Hand hand, List<Round> shelf, @Absent Course course) {
     static final int MOST = 500;
 
     public Bench {
@@ -20,6 +23,7 @@ public record Bench(Tape tape, Hand hand, List<Round> shelf) {
             throw new Refused("tape", Phrase.of("A bench has a {}. Say its finest division.", Quantity.text("tape")));
         }
         hand = hand == null ? Hand.RIGHT : hand;
+        course = course == null ? Course.ALTERNATE : course;
         shelf = shelf == null ? List.of() : List.copyOf(shelf);
         if (shelf.size() > MOST) {
             throw new Refused(
@@ -29,6 +33,10 @@ public record Bench(Tape tape, Hand hand, List<Round> shelf) {
                             Quantity.count(shelf.size()),
                             Quantity.count(MOST)));
         }
+    }
+
+    public Bench(Tape tape, Hand hand, List<Round> shelf) {
+        this(tape, hand, shelf, Course.ALTERNATE);
     }
 
     /** A right hand with this tape and nothing on the shelf. */

@@ -45,6 +45,21 @@ public enum Paste {
         return this == FONDANT || this == HALF || this == GUM || this == MODELLING;
     }
 
+    /** Allergens it usually brings with it; the packet rules (handbook 5.5). */
+    public List<String> allergens() {
+        return switch (this) {
+            case GUM, HALF, ROYAL -> List.of("egg");
+            case CHOCOLATE, GANACHE -> List.of("milk", "soy");
+            case BUTTERCREAM -> List.of("milk");
+            case FONDANT, MODELLING, SUGAR, PEARL -> List.of();
+        };
+    }
+
+    /** Whether it is hard under the teeth once it has dried. */
+    public boolean driesHard() {
+        return this == GUM || this == HALF || this == ROYAL || this == SUGAR || this == PEARL;
+    }
+
     /** A field to choose one of these by. */
     public static Field field(String label, Paste... offered) {
         List<Field.Choice> choices = Arrays.stream(offered)

@@ -13,6 +13,7 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
+import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
 
 /**
@@ -22,12 +23,14 @@ import sectorum.plan.Stand;
  * @param grams of the whole, boards included
  * @param height of the whole, boards between tiers included, mm
  * @param centre length of the long dowel through all tiers, mm; absent: none, or one tier only
+ * @param stuck everything that is stuck in and comes out again, numbered
  */
 public record Build(
         List<Standing> tiers,
         double grams,
         double height,
         @Absent Double centre,
+        List<Stuck> stuck,
         List<Finding> findings) {
     static final Rule TILT =
             new Rule("build.tilt", Level.LOOK, "A stack is taller than 2.5 times its lowest tier's least width.");
@@ -53,11 +56,20 @@ public record Build(
 
     public Build {
         tiers = List.copyOf(tiers);
+        stuck = List.copyOf(stuck);
         findings = List.copyOf(findings);
     }
 
     /** A dowel's place on a tier's top, from its middle. */
-    public record Dowel(double x, double y) {}
+    public record Dowel(double x, double y) {
+        Dowel turned(double angle, Stand.Shift about) {
+            double cos = Math.cos(angle);
+            double sin = Math.sin(angle);
+            double dx = x - about.x();
+            double dy = y - about.y();
+            return new Dowel(about.x() + dx * cos - dy * sin, about.y() + dx * sin + dy * cos);
+        }
+    }
 
     /**
      * What is seen of a tier's top around the one on it, mm; negative where that one hangs over.
@@ -101,26 +113,21 @@ public record Build(
 
     /** The rules it judges by. */
     public static List<Rule> rules() {
-        return List.of(TILT, OVERHANG, CROWDED);
+        List<Rule> rules = new ArrayList<>(List.of(TILT, OVERHANG, CROWDED));
+        rules.addAll(StuckIn.rules());
+        return List.copyOf(rules);
     }
 
-    /** @param bodies foot to top, one or more */
-    public static Build of(List<Body> bodies, Stand stand) {
-        List<Standing> tiers = new ArrayList<>();
+    /**
+     * @param bodies foot to top, one or more
+     * @param pieces of one's own, with their picks
+     */
+    public static Build of(List<Body> bodies, Stand stand, List<OwnPiece> pieces) {
         List<Finding> findings = new ArrayList<>();
-        double above = 0;
-        double boards = 0;
-        for (int i = bodies.size() - 1; i >= 0; i--) {
-            Body body = bodies.get(i);
-            Body upper = i + 1 < bodies.size() ? bodies.get(i + 1) : null;
-            if (upper != null) {
-                double board = upper.board().area() * stand.thick() / 1000 * BOARD;
-                above += upper.own() + board;
-                boards += stand.thick();
-            }
-            tiers.add(0, standing(body, upper, above, stand, findings));
-        }
-        double height = bodies.stream().mapToDouble(Body::height).sum() + boards;
+        StuckIn in = new StuckIn(bodies, stand, pieces);
+        List<Standing> tiers = standing(bodies, new Under(stand, in), findings);
+        double above = tiers.get(0).load();
+        double height = height(bodies, stand);
         Body lowest = bodies.get(0);
         double[] box = lowest.foot().box();
         double narrow = Math.min(box[0], box[1]);
@@ -132,11 +139,47 @@ public record Build(
                     Quantity.length(narrow),
                     Quantity.plain(Rounding.halfUp(height / narrow, 0.1)))));
         }
-        Double centre = stand.centre() && bodies.size() > 1 ? height - SHORT : null;
-        return new Build(tiers, above + lowest.own(), height, centre, findings);
+        Double centre = centre(bodies, stand);
+        List<Stuck> stuck = in.all(tiers, centre);
+        findings.addAll(in.findings(stuck));
+        findings.addAll(StuckIn.carrying(above + lowest.own(), bodies.size(), stand));
+        return new Build(tiers, above + lowest.own(), height, centre, stuck, findings);
     }
 
-    private static Standing standing(Body body, @Absent Body upper, double load, Stand stand, List<Finding> findings) {
+    private static double height(List<Body> bodies, Stand stand) {
+        return bodies.stream().mapToDouble(Body::height).sum() + (bodies.size() - 1) * stand.thick();
+    }
+
+    @Absent
+    private static Double centre(List<Body> bodies, Stand stand) {
+        return stand.centre() && bodies.size() > 1 ? height(bodies, stand) - SHORT : null;
+    }
+
+    /** What would be stuck in with other pieces. */
+    static List<Stuck> stuck(List<Body> bodies, Stand stand, List<OwnPiece> pieces) {
+        StuckIn in = new StuckIn(bodies, stand, pieces);
+        return in.all(standing(bodies, new Under(stand, in), new ArrayList<>()), centre(bodies, stand));
+    }
+
+    private static List<Standing> standing(List<Body> bodies, Under under, List<Finding> findings) {
+        List<Standing> tiers = new ArrayList<>();
+        double above = 0;
+        for (int i = bodies.size() - 1; i >= 0; i--) {
+            Body upper = i + 1 < bodies.size() ? bodies.get(i + 1) : null;
+            if (upper != null) {
+                above += upper.own()
+                        + upper.board().area() * under.stand().thick() / 1000 * BOARD;
+            }
+            tiers.add(0, standing(bodies.get(i), upper, above, under, findings));
+        }
+        return tiers;
+    }
+
+    /** What a tier's dowels have to mind. */
+    private record Under(Stand stand, StuckIn in) {}
+
+    private static Standing standing(Body body, @Absent Body upper, double load, Under under, List<Finding> findings) {
+        Stand stand = under.stand();
         List<Dowel> inner = inner(body);
         if (upper == null) {
             return new Standing(body.id(), body.own(), 0, 0, 0, List.of(), body.height(), null, 0, body.shift(), inner);
@@ -145,7 +188,7 @@ public record Build(
         int bySize = bySize(2 * seat);
         int byLoad = (int) Rounding.ceil(load / 1000 / stand.capacity());
         int count = Math.max(bySize, byLoad);
-        List<Dowel> dowels = ring(count, RING * seat, upper.shift());
+        List<Dowel> dowels = turned(body, ring(count, RING * seat, upper.shift()), upper.shift(), under);
         Ledge ledge = ledge(body, upper);
         if (ledge.least() < -Rounding.EPS) {
             findings.add(OVERHANG.found(
@@ -205,6 +248,29 @@ public record Build(
     /** Dowels that an upper board of this width asks for. */
     static int bySize(double across) {
         return across <= 100 ? 3 : across <= 150 ? 4 : across <= 200 ? 5 : across <= 250 ? 6 : 8;
+    }
+
+    /** The ring turned about the middle of the board as little as clears picks and the long dowel; see the handbook, 5.1. */
+    private static List<Dowel> turned(Body body, List<Dowel> ring, Stand.Shift about, Under under) {
+        List<Dowel> best = ring;
+        double most = Double.NEGATIVE_INFINITY;
+        double widest = 360.0 / ring.size() / 2;
+        for (double step = 0; step <= widest; step += 1) {
+            for (int sign = 1; sign >= -1; sign -= 2) {
+                double angle = Math.toRadians(sign * step);
+                List<Dowel> there =
+                        ring.stream().map(d -> d.turned(angle, about)).toList();
+                double clear = under.in().clear(body, there);
+                if (clear >= StuckIn.CLEAR) {
+                    return there;
+                }
+                if (clear > most + Rounding.EPS) {
+                    most = clear;
+                    best = there;
+                }
+            }
+        }
+        return best;
     }
 
     private static List<Dowel> ring(int count, double radius, Stand.Shift about) {

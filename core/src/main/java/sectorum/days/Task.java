@@ -1,5 +1,6 @@
 package sectorum.days;
 
+import java.util.ArrayList;
 import java.util.List;
 import sectorum.measure.Absent;
 
@@ -80,12 +81,52 @@ public record Task(
         return new Task(id, name, kind, tier, about, others, minutes, pauses, rest, needs, ahead, at, done);
     }
 
+    /** For a tier's dressing, or a piece. */
+    public Task about(String tierId, String what) {
+        return new Task(id, name, kind, tierId, what, pairs, minutes, pauses, rest, needs, ahead, at, done);
+    }
+
+    public Task ahead(int days) {
+        return new Task(id, name, kind, tier, about, pairs, minutes, pauses, rest, needs, days, at, done);
+    }
+
     Task pausing() {
         return new Task(id, name, kind, tier, about, pairs, minutes, true, rest, needs, ahead, at, done);
     }
 
-    /** A part of it, when it is split. */
-    Task part(String named, String said, int taking, @Absent Rest after, List<Need> before) {
-        return new Task(named, said, kind, tier, about, pairs, taking, pauses, after, before, ahead, at, done);
+    /** What a part of a split task is called; the last part keeps the task's own name. */
+    static String part(String id, int number) {
+        return id + "#" + number;
+    }
+
+    /** It in so many parts, one after the other, where it may be laid down; else as it is. */
+    public List<Task> split(int parts) {
+        if (!pauses || parts < 2 || minutes < 2 * parts) {
+            return List.of(this);
+        }
+        List<Task> all = new ArrayList<>();
+        int left = minutes;
+        for (int k = 1; k <= parts; k++) {
+            boolean last = k == parts;
+            int taking = last ? left : Math.min(left, (minutes / parts + 4) / 5 * 5);
+            left -= taking;
+            List<Need> before = k == 1 ? needs : List.of(new Need(part(id, k - 1), 0, null, false));
+            String said = name + ", " + k + " of " + parts;
+            all.add(new Task(
+                    last ? id : part(id, k),
+                    said,
+                    kind,
+                    tier,
+                    about,
+                    pairs,
+                    Math.max(1, taking),
+                    true,
+                    last ? rest : null,
+                    before,
+                    ahead,
+                    at,
+                    done));
+        }
+        return all;
     }
 }

@@ -3,8 +3,11 @@ package sectorum.days;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import sectorum.bench.Shelf;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -30,6 +33,37 @@ public record Workshop(ZoneId zone, List<List<Hours>> week, int hands, Map<Shelf
      * @param to up to 1440, the next midnight
      */
     public record Hours(int from, int to) {
+        private static final Pattern WRITTEN = Pattern.compile("(\\d{1,2}):(\\d{2})\\s*[-–]\\s*(\\d{1,2}):(\\d{2})");
+
+        /** A day's hours, such as {@code 09:00-13:00 14:00-18:00}; none for an empty day. */
+        public static List<Hours> parse(String day) {
+            List<Hours> hours = new ArrayList<>();
+            Matcher each = WRITTEN.matcher(day);
+            int read = 0;
+            while (each.find()) {
+                if (!day.substring(read, each.start()).isBlank()) {
+                    break;
+                }
+                read = each.end();
+                hours.add(new Hours(minutes(each.group(1), each.group(2)), minutes(each.group(3), each.group(4))));
+            }
+            if (!day.substring(read).isBlank()) {
+                throw new Refused(
+                        "week",
+                        Phrase.of(
+                                "Hours \"{}\" are not read. Write them like 09:00-13:00 14:00-18:00, or leave the day"
+                                        + " empty.",
+                                Quantity.text(day.strip())));
+            }
+            return hours;
+        }
+
+        private static int minutes(String hour, String minute) {
+            int minutes = Integer.parseInt(minute);
+            // 10:75 is no time of day; it is refused with the range below.
+            return minutes > 59 ? MINUTES + minutes : Integer.parseInt(hour) * 60 + minutes;
+        }
+
         public Hours {
             if (from < 0 || to > MINUTES || to <= from) {
                 throw new Refused(

@@ -36,7 +36,7 @@ public record Tint(
     }
 
     /** How light it looks, 0 to 1: light pastes are rolled before dark ones, so that no crumb of dark is rolled in. */
-    double light() {
+    public double light() {
         int rgb = Integer.parseInt(shade.substring(1), 16);
         return (0.299 * (rgb >> 16 & 255) + 0.587 * (rgb >> 8 & 255) + 0.114 * (rgb & 255)) / 255;
     }

@@ -124,4 +124,9 @@ public record Agenda(
     public Agenda untouched() {
         return new Agenda(Map.of(), Map.of(), split, own, waits, List.of(), dressFirst);
     }
+
+    /** In the other order of stacking and decorating. */
+    public Agenda dressing(boolean first) {
+        return new Agenda(done, fixed, split, own, waits, air, first);
+    }
 }

@@ -270,6 +270,11 @@ public record OwnPiece(
                 id, name, form, width, height, thickness, count, other, dark, seat, labour, resting, sticks, eaten);
     }
 
+    public OwnPiece at(Seat other) {
+        return new OwnPiece(
+                id, name, form, width, height, thickness, count, paste, dark, other, labour, resting, sticks, eaten);
+    }
+
     public OwnPiece aired(Faces faces) {
         Resting other = new Resting(faces, resting.stated(), resting.shelf());
         return new OwnPiece(

@@ -1,5 +1,6 @@
 package sectorum.plan;
 
+import java.util.List;
 import java.util.Map;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
@@ -69,6 +70,15 @@ public record Stand(
 
         public double density() {
             return density;
+        }
+
+        /** Allergens it usually brings with it; the recipe rules (handbook 5.5). */
+        public List<String> allergens() {
+            return switch (this) {
+                case SPONGE, RICH -> List.of("egg", "gluten", "milk");
+                case FRUIT -> List.of("egg", "gluten", "milk", "nuts");
+                case DUMMY -> List.of();
+            };
         }
     }
 

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Supplier;
 import sectorum.bench.Adhesive;
+import sectorum.bench.Course;
+import sectorum.bench.Hand;
 import sectorum.bench.Paste;
 import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
@@ -203,10 +205,11 @@ final class Work {
 
     /** Which way the work goes from the front, for this hand. */
     String order() {
-        return switch (place.bench().hand()) {
-            case RIGHT -> "front first, then alternately right and left";
-            case LEFT -> "front first, then alternately left and right";
-        };
+        boolean right = place.bench().hand() == Hand.RIGHT;
+        if (place.bench().course() == Course.ROUND) {
+            return "front first, then round to the " + (right ? "right" : "left") + " until it closes";
+        }
+        return "front first, then alternately " + (right ? "right and left" : "left and right");
     }
 
     /** How many repeats of each colour there are when so many cycle through the dressing's colours. */

@@ -45,10 +45,18 @@ final class BuildWork {
                     side.outline(),
                     side.outline().withPerimeter(side.top().mm()),
                     Math.max(tallest, side.height().mm()),
-                    cake + coats + dressed,
+                    cake + coats + dressed + own(plan, tier),
                     i == 0 ? new Stand.Shift(0, 0) : stand.shift(tier.id())));
         }
-        return Build.of(bodies, stand);
+        return Build.of(bodies, stand, plan.pieces());
+    }
+
+    /** Grams of the pieces of one's own that it carries. */
+    private static double own(Plan plan, Tier tier) {
+        return plan.pieces().stream()
+                .filter(p -> plan.under(p).id().equals(tier.id()))
+                .mapToDouble(p -> p.count() * p.grams())
+                .sum();
     }
 
     /** The seat of the board above on each tier that carries one, by tier. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import sectorum.build.Build;
+import sectorum.days.Judged;
 import sectorum.finding.Level;
 import sectorum.finding.Rule;
 import sectorum.make.Fits;
@@ -50,6 +51,7 @@ public final class Rules {
         Catalogue.all().forEach(technique -> rules.addAll(technique.rules()));
         rules.addAll(Fits.rules());
         rules.addAll(Build.rules());
+        rules.addAll(Judged.rules());
         return new ArrayList<>(rules);
     }
 }

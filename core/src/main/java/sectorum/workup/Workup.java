@@ -8,14 +8,23 @@ import java.util.Set;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.build.Build;
+import sectorum.days.Order;
+import sectorum.days.Workshop;
 import sectorum.divide.Division;
 import sectorum.divide.Rescue;
 import sectorum.drawing.Drawing;
 import sectorum.make.Worktop;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
 import sectorum.measure.Tape;
 import sectorum.plan.Dressing;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.days.Task;
+import sectorum.measure.Absent;
+import sectorum.measure.LengthUnit;
+import sectorum.template.Sheet;
 import sectorum.technique.Catalogue;
 
 /**
@@ -82,6 +91,65 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
     /** How the stack carries itself. */
     public static Build build(Plan plan, Workup worked) {
         return BuildWork.of(plan, worked);
+    }
+
+    /** A plan with a day as an order of the workshop; refused where it has none. */
+    public static Order order(String id, Plan plan, Workup worked, Worktop top, Workshop workshop) {
+        if (plan.readyBy() == null) {
+            throw new Refused(
+                    "readyBy",
+                    Phrase.of("\"{}\" has no day yet. Say when it must be ready.", Quantity.text(plan.name())));
+        }
+        return PlanTasks.order(id, plan, worked, top, workshop);
+    }
+
+    /**
+     * When everything of a plan is done.
+     *
+     * @param mine the plan's order
+     * @param others that share the workshop
+     * @param now minutes since the epoch
+     */
+    public static Days days(Plan plan, Order mine, List<Order> others, Workshop workshop, long now) {
+        return DaysWork.of(plan, mine, others, workshop, now);
+    }
+
+    /** What would save a plan time, each way planned again; the greatest saving first. */
+    public static List<Days.Saving> savings(
+            Order mine, Plan plan, Bench bench, Stock stock, Workshop workshop, List<Order> others) {
+        return Savings.of(mine.id(), plan, bench, stock, workshop, others);
+    }
+
+    /**
+     * Every step of the whole work, in the order in which it is done.
+     *
+     * @param days the plan's days; absent: in the order of the work
+     */
+    public static List<Instruction> instructions(Plan plan, Workup worked, Tape tape, Order order, @Absent Days days) {
+        List<Task> tasks = new ArrayList<>(Instructions.inOrder(order));
+        if (days != null) {
+            List<String> ids = days.items().stream()
+                    .filter(Days.Item::own)
+                    .map(Days.Item::id)
+                    .toList();
+            tasks.sort(java.util.Comparator.comparingInt(t -> ids.indexOf(t.id())));
+        }
+        return Instructions.of(plan, worked, tape, tasks);
+    }
+
+    /** What goes with the cake. */
+    public static Handover handover(Plan plan, Workup worked, List<Instruction> steps, @Absent Days days) {
+        return HandoverWork.of(plan, worked, steps, days == null ? null : days.uncooled());
+    }
+
+    /** The same on paper. */
+    public static List<Sheet> pages(Plan plan, Workup worked, Handover handover, LengthUnit unit, String printed) {
+        return HandoverPages.of(handover, new FrontView(plan, worked, build(plan, worked)), unit, printed);
+    }
+
+    /** Each piece of one's own, worked out. */
+    public static List<PieceWorkup> pieces(Plan plan) {
+        return plan.pieces().stream().map(p -> PieceWorkup.of(p, plan.made().humid())).toList();
     }
 
     /** The templates that show where the next tier sits, by the tier it sits on. */

@@ -8,6 +8,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import sectorum.bench.Course;
 import sectorum.bench.Hand;
 import sectorum.measure.LengthUnit;
 
@@ -38,6 +39,10 @@ public class PersonRow {
     @Column(name = "hand", columnDefinition = "varchar(8)")
     private Hand hand;
 
+    @Enumerated(EnumType.STRING)
+    @Column(name = "course", columnDefinition = "varchar(12)")
+    private Course course;
+
     protected PersonRow() {}
 
     public long workshopId() {
@@ -49,7 +54,7 @@ public class PersonRow {
     }
 
     public Preferences preferences() {
-        return new Preferences(lengthUnit, tapeMm, handMm, hand);
+        return new Preferences(lengthUnit, tapeMm, handMm, hand, course);
     }
 
     void prefer(Preferences preferences) {
@@ -57,5 +62,6 @@ public class PersonRow {
         tapeMm = preferences.tapeMm();
         handMm = preferences.handMm();
         hand = preferences.hand();
+        course = preferences.course();
     }
 }

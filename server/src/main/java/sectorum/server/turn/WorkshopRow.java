@@ -6,6 +6,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.util.List;
 import sectorum.measure.Absent;
 
 /** A workshop. */
@@ -29,6 +30,19 @@ class WorkshopRow {
     @Column(name = "printed_down_mm")
     private double printedDown;
 
+    private String zone;
+
+    /** Days apart by semicolons, Monday first. */
+    private String week;
+
+    private int hands;
+
+    @Absent
+    private Integer fridge;
+
+    @Absent
+    private Integer freezer;
+
     protected WorkshopRow() {}
 
     String name() {
@@ -40,7 +54,8 @@ class WorkshopRow {
     }
 
     House house() {
-        return new House(hour, coin, printedAcross, printedDown);
+        List<String> days = week.isEmpty() ? List.of() : List.of(week.split(";", -1));
+        return new House(hour, coin, printedAcross, printedDown, zone, days, hands, fridge, freezer);
     }
 
     void settle(House house) {
@@ -48,5 +63,10 @@ class WorkshopRow {
         coin = house.coin();
         printedAcross = house.printedAcross();
         printedDown = house.printedDown();
+        zone = house.zone();
+        week = String.join(";", house.week());
+        hands = house.hands();
+        fridge = house.fridge();
+        freezer = house.freezer();
     }
 }

@@ -1,0 +1,89 @@
+package sectorum.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.plan.OwnPiece;
+
+/** Where the picks of pieces of one's own go (handbook 4.1, 5.1). */
+final class Picks {
+    /** Under a pick there stays so much cake, mm. */
+    static final double LEFT_UNDER = 10;
+
+    private final Levels levels;
+
+    Picks(Levels levels) {
+        this.levels = levels;
+    }
+
+    /** How deep its picks can go: at most the tier less 10 mm. */
+    double deepest(OwnPiece piece) {
+        Body body = levels.body(piece);
+        return piece.seat().on() == OwnPiece.On.SIDE
+                ? Math.max(5, new Rays(body.foot()).inscribed())
+                : Math.max(5, body.height() - LEFT_UNDER);
+    }
+
+    /** All picks of a piece, one after the other. */
+    List<Stuck> of(OwnPiece piece) {
+        List<Stuck> picks = new ArrayList<>();
+        int each = piece.picks();
+        for (int k = 0; k < piece.count(); k++) {
+            double angle = Math.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
+            for (int j = 0; j < each; j++) {
+                double beside = (j - (each - 1) / 2.0) * piece.width() / each;
+                picks.add(pick(piece, angle, beside, picks.size() + 1));
+            }
+        }
+        return picks;
+    }
+
+    private Stuck pick(OwnPiece piece, double angle, double beside, int number) {
+        Body body = levels.body(piece);
+        double depth = Math.min(piece.buried(), deepest(piece));
+        // From the front to the right, as seen from above: y grows away from the front.
+        double dx = Math.sin(angle);
+        double dy = -Math.cos(angle);
+        double out = out(piece, dx, dy);
+        double[] middle = levels.middle(body);
+        double foot = levels.foot(body);
+        double x = middle[0] + out * dx - beside * dy;
+        double y = middle[1] + out * dy + beside * dx;
+        boolean side = piece.seat().on() == OwnPiece.On.SIDE;
+        double z = side ? foot + piece.seat().up() + piece.height() / 2 : foot + body.height();
+        return new Stuck(
+                Stuck.Kind.PICK,
+                body.id(),
+                piece.sticks().kind().words() + ", " + piece.name(),
+                piece.id(),
+                number,
+                x,
+                y,
+                z,
+                side ? x - depth * dx : x,
+                side ? y - depth * dy : y,
+                side ? z : z - depth,
+                piece.sticks().kind().across());
+    }
+
+    /** How far from the tier's middle: where it is said, else the middle of the ledge; at the side, the surface. */
+    private double out(OwnPiece piece, double dx, double dy) {
+        Body body = levels.body(piece);
+        return switch (piece.seat().on()) {
+            case TOP -> piece.seat().out();
+            case SIDE -> new Rays(body.foot()).reach(0, 0, dx, dy);
+            case LEDGE ->
+                piece.seat().out() > 0
+                        ? piece.seat().out()
+                        : (new Rays(body.top()).reach(0, 0, dx, dy) + levels.over(body, dx, dy)) / 2;
+        };
+    }
+
+    /** How much of the ledge there is where a piece stands, mm; the whole top where nothing stands on the tier. */
+    double ledge(OwnPiece piece) {
+        Body body = levels.body(piece);
+        double angle = Math.toRadians(piece.seat().angle());
+        double dx = Math.sin(angle);
+        double dy = -Math.cos(angle);
+        return new Rays(body.top()).reach(0, 0, dx, dy) - Math.max(0, levels.over(body, dx, dy));
+    }
+}

@@ -1,0 +1,240 @@
+package sectorum.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.finding.Change;
+import sectorum.finding.Finding;
+import sectorum.finding.Level;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.plan.OwnPiece;
+import sectorum.plan.Stand;
+
+/** Everything that is stuck into a cake, checked against one another (handbook 5.1, 7). */
+final class StuckIn {
+    static final Rule CLASH = new Rule(
+            "build.stuck", Level.STOP, "Two of the dowels, rods and picks stand nearer to one another than a finger's width.");
+    static final Rule DEPTH = new Rule(
+            "build.depth", Level.LOOK, "A pick should go deeper than its tier is high, less 10 mm.");
+    static final Rule LEDGE = new Rule(
+            "build.ledge", Level.LOOK, "A piece is deeper than the ledge it stands on.");
+    static final Rule LIFT = new Rule("build.lift", Level.NOTE, "The whole cake weighs more than 10 kg.");
+    static final Rule TRAVEL = new Rule(
+            "build.travel", Level.LOOK, "Three tiers or more are stacked without a long dowel through all of them.");
+
+    /** Between two stuck things there stays so much cake, mm. */
+    static final double CLEAR = 6;
+    /** More than this is not lifted alone, g. */
+    static final double HEAVY = 10_000;
+
+    private static final int[] BESIDE = {10, -10, 20, -20, 30, -30, 45, -45, 60, -60, 90, -90};
+
+    private final List<Body> bodies;
+    private final Stand stand;
+    private final Levels levels;
+    private final Picks picks;
+    private final List<OwnPiece> pieces;
+    private final List<Stuck> stuck;
+
+    StuckIn(List<Body> bodies, Stand stand, List<OwnPiece> pieces) {
+        this.bodies = bodies;
+        this.stand = stand;
+        this.levels = new Levels(bodies, stand);
+        this.picks = new Picks(levels);
+        this.pieces = pieces;
+        this.stuck = pieces.stream().flatMap(p -> picks.of(p).stream()).toList();
+    }
+
+    static List<Rule> rules() {
+        return List.of(CLASH, DEPTH, LEDGE, LIFT, TRAVEL);
+    }
+
+    /** Free cake around dowels that would stand in a tier, to its picks and the long dowel, mm. */
+    double clear(Body body, List<Build.Dowel> dowels) {
+        double least = Double.MAX_VALUE;
+        for (int i = 0; i < dowels.size(); i++) {
+            Stuck dowel = upright(Stuck.Kind.DOWEL, body, dowels.get(i), i + 1);
+            for (Stuck pick : stuck) {
+                least = pick.tier().equals(body.id()) ? Math.min(least, dowel.clear(pick)) : least;
+            }
+            if (stand.centre()) {
+                least = Math.min(least, dowel.clear(centre(Double.MAX_VALUE)));
+            }
+        }
+        return least;
+    }
+
+    private Stuck upright(Stuck.Kind kind, Body body, Build.Dowel at, int number) {
+        double[] middle = levels.middle(body);
+        double foot = levels.foot(body);
+        String name = kind == Stuck.Kind.ROD ? "rod in the tall tier" : "dowel under the board above";
+        return new Stuck(
+                kind,
+                body.id(),
+                name,
+                "",
+                number,
+                middle[0] + at.x(),
+                middle[1] + at.y(),
+                foot,
+                middle[0] + at.x(),
+                middle[1] + at.y(),
+                foot + body.height(),
+                stand.dowel().across());
+    }
+
+    private Stuck centre(double length) {
+        double top = Math.min(length, 10_000);
+        return new Stuck(
+                Stuck.Kind.CENTRE, "", "long dowel through all tiers", "", 1, 0, 0, 0, 0, 0, top, stand.dowel().across());
+    }
+
+    /** All that is stuck in, from the foot up. */
+    List<Stuck> all(List<Build.Standing> tiers, @Absent Double centre) {
+        List<Stuck> all = new ArrayList<>();
+        for (int i = 0; i < bodies.size(); i++) {
+            Body body = bodies.get(i);
+            Build.Standing standing = tiers.get(i);
+            for (int k = 0; k < standing.dowels().size(); k++) {
+                all.add(upright(Stuck.Kind.DOWEL, body, standing.dowels().get(k), k + 1));
+            }
+            for (int k = 0; k < standing.inner().size(); k++) {
+                all.add(upright(Stuck.Kind.ROD, body, standing.inner().get(k), k + 1));
+            }
+            stuck.stream().filter(p -> p.tier().equals(body.id())).forEach(all::add);
+        }
+        if (centre != null) {
+            all.add(centre(centre));
+        }
+        return all;
+    }
+
+    List<Finding> findings(List<Stuck> all) {
+        List<Finding> findings = new ArrayList<>();
+        for (OwnPiece piece : pieces) {
+            clash(piece, all, findings);
+            depth(piece, findings);
+            ledge(piece, findings);
+        }
+        return findings;
+    }
+
+    /** A piece's pick and what stands nearest to it, mm apart. */
+    private record Near(Stuck mine, Stuck other, double clear) {}
+
+    /** The nearest thing that a piece's picks run into; none: all are clear. */
+    @Absent
+    private static Near near(OwnPiece piece, List<Stuck> all) {
+        Near near = null;
+        for (Stuck a : all) {
+            for (Stuck b : all) {
+                boolean told = a.piece().equals(piece.id())
+                        && !b.equals(a)
+                        && (!b.piece().equals(a.piece()) || b.number() > a.number());
+                if (told && a.clear(b) < (near == null ? CLEAR : near.clear()) - Rounding.EPS) {
+                    near = new Near(a, b, a.clear(b));
+                }
+            }
+        }
+        return near;
+    }
+
+    private void clash(OwnPiece piece, List<Stuck> all, List<Finding> findings) {
+        Near near = near(piece, all);
+        if (near != null) {
+            findings.add(CLASH.found(
+                    Phrase.of(
+                            near.clear() < 0
+                                    ? "The {} runs {} into the {}."
+                                    : "The {} stands {} from the {}: too little cake between.",
+                            Quantity.text(near.mine().name()),
+                            Quantity.length(Math.abs(near.clear())),
+                            Quantity.text(near.other().name())),
+                    beside(piece)));
+        }
+    }
+
+    /** The smallest turn of its place that clears everything. */
+    private List<Mend> beside(OwnPiece piece) {
+        for (int step : BESIDE) {
+            OwnPiece.Seat s = piece.seat();
+            double out = s.on() == OwnPiece.On.TOP && s.out() == 0 ? Math.abs(step) : s.out();
+            OwnPiece.Seat seat = new OwnPiece.Seat(s.tier(), s.on(), wrapped(s.angle() + step), out, s.up());
+            List<OwnPiece> others = pieces.stream()
+                    .map(p -> p.id().equals(piece.id()) ? p.at(seat) : p)
+                    .toList();
+            if (near(piece.at(seat), Build.stuck(bodies, stand, others)) == null) {
+                return List.of(new Mend(
+                        Phrase.of(
+                                out != s.out()
+                                        ? "Put it {} from the middle"
+                                        : "Turn it by {} degrees to the side",
+                                out != s.out() ? Quantity.length(out) : Quantity.count(Math.abs(step))),
+                        List.of(new Change(Change.Target.PIECE, piece.id() + "/seat", seat))));
+            }
+        }
+        return List.of();
+    }
+
+    private static double wrapped(double angle) {
+        return angle > 360 ? angle - 360 : angle < -360 ? angle + 360 : angle;
+    }
+
+    private void depth(OwnPiece piece, List<Finding> findings) {
+        double deepest = picks.deepest(piece);
+        if (piece.picks() > 0 && piece.buried() > deepest + Rounding.EPS) {
+            OwnPiece.Sticks s = piece.sticks();
+            double takes = Rounding.floor(deepest);
+            findings.add(DEPTH.found(
+                    Phrase.of(
+                            "\"{}\" wants its picks {} deep; here they can go {}.",
+                            Quantity.text(piece.name()),
+                            Quantity.length(piece.buried()),
+                            Quantity.length(deepest)),
+                    new Mend(
+                            Phrase.of("Take {} and glue it as well", Quantity.length(takes)),
+                            List.of(new Change(
+                                    Change.Target.PIECE,
+                                    piece.id() + "/sticks",
+                                    new OwnPiece.Sticks(s.kind(), s.each(), takes))))));
+        }
+    }
+
+    private void ledge(OwnPiece piece, List<Finding> findings) {
+        double room = picks.ledge(piece);
+        if (piece.seat().on() == OwnPiece.On.LEDGE && piece.thickness() > room + Rounding.EPS) {
+            findings.add(LEDGE.found(
+                    Phrase.of(
+                            "\"{}\" is {} deep; the ledge there is {}.",
+                            Quantity.text(piece.name()),
+                            Quantity.length(piece.thickness()),
+                            Quantity.length(room)),
+                    new Mend(
+                            Phrase.of("Put it on top of the cake, {} deep", Quantity.length(piece.thickness())),
+                            List.of(new Change(
+                                    Change.Target.PIECE, piece.id() + "/seat", OwnPiece.Seat.TOP)))));
+        }
+    }
+
+    /** How it is lifted and driven. */
+    static List<Finding> carrying(double grams, int tiers, Stand stand) {
+        List<Finding> findings = new ArrayList<>();
+        if (grams > HEAVY) {
+            findings.add(LIFT.found(Phrase.of(
+                    "The whole weighs {}: lift it by two, from under the board, or stack it where it is served.",
+                    Quantity.mass(grams))));
+        }
+        if (tiers > 2 && !stand.centre()) {
+            findings.add(TRAVEL.found(
+                    Phrase.of("{} tiers slide on one another when they are driven.", Quantity.count(tiers)),
+                    new Mend(
+                            Phrase.of("A long dowel through all {}", Quantity.count(tiers)),
+                            List.of(new Change(Change.Target.STAND, "centre", true)))));
+        }
+        return findings;
+    }
+}

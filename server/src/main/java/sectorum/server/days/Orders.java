@@ -1,0 +1,96 @@
+package sectorum.server.days;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import sectorum.bench.Bench;
+import sectorum.bench.Stock;
+import sectorum.bench.ThingKind;
+import sectorum.days.Moments;
+import sectorum.days.Order;
+import sectorum.days.Workshop;
+import sectorum.measure.Absent;
+import sectorum.plan.Plan;
+import sectorum.server.cupboard.Cupboard;
+import sectorum.server.plans.PlanLine;
+import sectorum.server.plans.PlanService;
+import sectorum.server.plans.SavedPlan;
+import sectorum.server.turn.House;
+import sectorum.server.turn.Turn;
+import sectorum.workup.Workup;
+
+/** The orders in work, as the schedule knows them; worked out once for each state of a plan. */
+@Service
+public class Orders {
+    /** A plan's tasks depend on nothing else. */
+    private record Key(long id, int revision, Bench bench, Stock stock, Workshop workshop) {}
+
+    private final PlanService plans;
+    private final Cupboard cupboard;
+    private final Turn turn;
+    private final Clock clock;
+    private final Cache<Key, Order> known = Caffeine.newBuilder().maximumSize(400).build();
+
+    Orders(PlanService plans, Cupboard cupboard, Turn turn, Clock clock) {
+        this.plans = plans;
+        this.cupboard = cupboard;
+        this.turn = turn;
+        this.clock = clock;
+    }
+
+    /** What the workshop is like now: who asks once works with it to the end. */
+    public record Now(Workshop workshop, Bench bench, Stock stock, long minute) {}
+
+    public Now now() {
+        House house = turn.house();
+        Stock stock = cupboard.stock();
+        Integer formers = stock.of(ThingKind.FORMER).findAny().isEmpty()
+                ? null
+                : (int) stock.of(ThingKind.FORMER).mapToDouble(t -> Math.max(1, t.stock())).sum();
+        Workshop workshop = house.workshop(formers);
+        return new Now(workshop, cupboard.bench(), stock, Math.floorDiv(clock.instant().getEpochSecond(), 60));
+    }
+
+    /** A plan, saved or not, as an order. */
+    public Order of(@Absent Long id, Plan plan, Now now) {
+        Workup worked = Workup.of(plan, now.bench());
+        return Workup.order(name(id), plan, worked, Workup.worktop(plan, worked, now.stock()), now.workshop());
+    }
+
+    /** How the schedule calls a plan; one that is not kept yet has a name of its own. */
+    public static String name(@Absent Long id) {
+        return id == null ? "new" : "plan-" + id;
+    }
+
+    /** All other plans in work that have a day that is not over. */
+    public List<Order> others(@Absent Long id, Now now) {
+        List<Order> orders = new ArrayList<>();
+        for (PlanLine line : inWork(now)) {
+            if (id == null || line.id() != id) {
+                orders.add(kept(line, now));
+            }
+        }
+        return orders;
+    }
+
+    /** Plans that are neither put away nor over. */
+    public List<PlanLine> inWork(Now now) {
+        String today = Moments.local(now.minute(), now.workshop().zone()).toLocalDate().toString();
+        return plans.list().stream()
+                .filter(line -> !line.archived() && line.readyBy() != null)
+                .filter(line -> LocalDateTime.parse(line.readyBy()).toLocalDate().toString().compareTo(today) >= 0)
+                .toList();
+    }
+
+    public Order kept(PlanLine line, Now now) {
+        Key key = new Key(line.id(), line.revision(), now.bench(), now.stock(), now.workshop());
+        return known.get(key, k -> {
+            SavedPlan saved = plans.get(line.id());
+            return of(line.id(), saved.document(), now);
+        });
+    }
+}

@@ -1,0 +1,56 @@
+package sectorum.server.days;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import sectorum.bench.Shelf;
+import sectorum.days.Backward;
+import sectorum.days.Moments;
+import sectorum.days.Order;
+import sectorum.days.Schedule;
+import sectorum.days.Slot;
+import sectorum.measure.Absent;
+
+/**
+ * What is next, late and drying in an order.
+ *
+ * @param id the plan's
+ * @param next what to begin next; empty: all is done
+ * @param by its last safe start, local; absent: all is done
+ * @param late minutes that it is late; 0: it is not
+ * @param drying what lies on a shelf now
+ */
+public record Outlook(long id, String next, @Absent String by, long late, List<OnShelf> drying) {
+    /** Something that lies somewhere until a local moment. */
+    public record OnShelf(String name, Shelf shelf, String until) {}
+
+    /** All orders planned together. */
+    public static List<Outlook> of(List<Order> orders, Orders.Now now) {
+        Schedule schedule = Backward.of(orders, now.workshop());
+        List<Outlook> all = new ArrayList<>();
+        for (Order order : orders) {
+            Slot next = schedule.of(order).stream()
+                    .filter(s -> !s.task().done())
+                    .min(Comparator.comparingLong(Slot::start))
+                    .orElse(null);
+            // Only what hands have really left can lie there: a plan's task that is not ticked off has not been done.
+            List<OnShelf> drying = schedule.of(order).stream()
+                    .filter(s -> s.task().done() && s.task().rest() != null)
+                    .filter(s -> s.end() <= now.minute() && s.rested() > now.minute())
+                    .map(s -> new OnShelf(
+                            s.task().name(), s.task().rest().shelf(), local(s.rested(), now)))
+                    .toList();
+            all.add(new Outlook(
+                    Long.parseLong(order.id().substring(order.id().indexOf('-') + 1)),
+                    next == null ? "" : next.task().name(),
+                    next == null ? null : local(next.start(), now),
+                    next == null ? 0 : Math.max(0, now.minute() - next.start()),
+                    drying));
+        }
+        return all;
+    }
+
+    private static String local(long minute, Orders.Now now) {
+        return Moments.local(minute, now.workshop().zone()).toString();
+    }
+}
