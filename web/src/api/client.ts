@@ -47,6 +47,17 @@ export type Table = Schemas['Table'];
 export type Stand = Schemas['Stand'];
 export type Built = Schemas['Build'];
 export type Standing = Schemas['Standing'];
+export type Days = Schemas['Days'];
+export type DayItem = Schemas['Item'];
+export type Saving = Schemas['Saving'];
+export type OwnPiece = Schemas['OwnPiece'];
+export type PieceWorkup = Schemas['PieceWorkup'];
+export type Agenda = Schemas['Agenda'];
+export type OwnTask = Schemas['OwnTask'];
+export type Instruction = Schemas['Instruction'];
+export type Handover = Schemas['Handover'];
+export type Outlook = Schemas['Outlook'];
+export type Inserted = Schemas['Inserted'];
 export type Coat = Schemas['Coat'];
 export type Colour = Schemas['Colour'];
 export type Fit = Schemas['Fit'];
@@ -212,6 +223,16 @@ export const api = {
     json<Scaled>('GET', `/api/recipe?${new URLSearchParams({ name, grams: String(grams) })}`),
   list: async (what: 'cuts' | 'shopping', plan: Plan) =>
     (await answer('POST', `/api/worktop/${what}`, { plan })).blob(),
+  days: (id: number, plan: Plan) => json<Days>('POST', '/api/days', { id, plan }),
+  savings: (id: number, plan: Plan) => json<Saving[]>('POST', '/api/days/savings', { id, plan }),
+  dayFile: async (what: 'calendar' | 'table', id: number, plan: Plan) =>
+    (await answer('POST', `/api/days/${what}`, { id, plan })).blob(),
+  outlook: () => json<Outlook[]>('GET', '/api/days/orders'),
+  pieces: (plan: Plan) => json<PieceWorkup[]>('POST', '/api/pieces', { plan }),
+  steps: (id: number, plan: Plan) => json<Instruction[]>('POST', '/api/steps', { id, plan }),
+  handover: (id: number, plan: Plan) => json<Handover>('POST', '/api/handover', { id, plan }),
+  handoverPdf: async (id: number, plan: Plan) =>
+    (await answer('POST', '/api/handover/pdf', { id, plan })).blob(),
   versions: (id: number) => json<Version[]>('GET', `/api/plans/${id}/versions`),
   version: (id: number, revision: number) => json<SavedPlan>('GET', `/api/plans/${id}/versions/${revision}`),
   takeOutThing: async (id: number): Promise<void> => void (await answer('DELETE', `/api/cupboard/${id}`)),

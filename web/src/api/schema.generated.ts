@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["steps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rescue": {
         parameters: {
             query?: never;
@@ -420,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pieces"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/next-tier": {
         parameters: {
             query?: never;
@@ -430,6 +462,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/handover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handover"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/handover/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pdf_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["days"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/savings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["savings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calendar"];
         delete?: never;
         options?: never;
         head?: never;
@@ -459,7 +587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["table"];
+        get: operations["table_1"];
         put?: never;
         post: operations["read"];
         delete?: never;
@@ -596,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outlook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard/kinds": {
         parameters: {
             query?: never;
@@ -673,6 +817,30 @@ export interface components {
             handMm: number;
             /** @enum {string} */
             hand: "right" | "left";
+            /** @enum {string} */
+            course?: "alternate" | "round";
+        };
+        Agenda: {
+            done: {
+                [key: string]: components["schemas"]["Did"];
+            };
+            fixed: {
+                [key: string]: string;
+            };
+            split: {
+                [key: string]: number;
+            };
+            own: components["schemas"]["OwnTask"][];
+            waits: {
+                [key: string]: components["schemas"]["Span"];
+            };
+            air: components["schemas"]["Air"][];
+            dressFirst: boolean;
+        };
+        Air: {
+            from: string;
+            /** Format: double */
+            humidity: number;
         };
         Base: {
             /** Format: double */
@@ -717,6 +885,11 @@ export interface components {
             shade: string;
             material: string;
             blend?: components["schemas"]["Blend"];
+        };
+        Did: {
+            from: string;
+            /** Format: double */
+            minutes: number;
         };
         DivisionSpec: {
             id: string;
@@ -766,6 +939,15 @@ export interface components {
             /** Format: double */
             leastGap: number;
         };
+        Labour: {
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            placing: number;
+            pauses: boolean;
+            /** Format: int32 */
+            ahead: number;
+        };
         Layers: {
             /** Format: int32 */
             count: number;
@@ -790,6 +972,41 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        OwnPiece: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            form: "plaque" | "round" | "dome" | "star" | "bow" | "flower" | "figure";
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            thickness: number;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            dark: boolean;
+            seat: components["schemas"]["Seat"];
+            labour: components["schemas"]["Labour"];
+            resting: components["schemas"]["Resting"];
+            sticks: components["schemas"]["Sticks"];
+            /** @enum {string} */
+            eaten: "eat" | "hard" | "out";
+        };
+        OwnTask: {
+            id: string;
+            name: string;
+            /** Format: double */
+            minutes: number;
+            pauses: boolean;
+            rest?: components["schemas"]["Span"];
+            /** @enum {string} */
+            shelf?: "room" | "former" | "fridge" | "freezer";
+            after: string[];
+            before: string[];
+        };
         Plan: {
             format: string;
             /** Format: int32 */
@@ -801,6 +1018,8 @@ export interface components {
             tiers: components["schemas"]["Tier"][];
             table?: components["schemas"]["Table"];
             stand?: components["schemas"]["Stand"];
+            pieces: components["schemas"]["OwnPiece"][];
+            agenda?: components["schemas"]["Agenda"];
         };
         Portion: {
             colour: string;
@@ -819,16 +1038,40 @@ export interface components {
             /** Format: double */
             under?: number;
         };
+        Resting: {
+            /** @enum {string} */
+            faces: "both" | "turned" | "former";
+            stated?: components["schemas"]["Span"];
+            /** @enum {string} */
+            shelf: "room" | "former" | "fridge" | "freezer";
+        };
         Save: {
             /** Format: int32 */
             base: number;
             document: components["schemas"]["Plan"];
+        };
+        Seat: {
+            tier: string;
+            /** @enum {string} */
+            on: "top" | "side" | "ledge";
+            /** Format: double */
+            angle: number;
+            /** Format: double */
+            out: number;
+            /** Format: double */
+            up: number;
         };
         Shift: {
             /** Format: double */
             x: number;
             /** Format: double */
             y: number;
+        };
+        Span: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most?: number;
         };
         Stand: {
             /** @enum {string} */
@@ -844,6 +1087,14 @@ export interface components {
             shifts: {
                 [key: string]: components["schemas"]["Shift"];
             };
+        };
+        Sticks: {
+            /** @enum {string} */
+            kind: "pick" | "skewer" | "wire";
+            /** Format: int32 */
+            each?: number;
+            /** Format: double */
+            buried?: number;
         };
         Table: {
             /** Format: double */
@@ -925,6 +1176,14 @@ export interface components {
             printedAcross: number;
             /** Format: double */
             printedDown: number;
+            zone: string;
+            week: string[];
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            fridge?: number;
+            /** Format: int32 */
+            freezer?: number;
         };
         Asked: {
             plan: components["schemas"]["Plan"];
@@ -936,6 +1195,8 @@ export interface components {
             /** @enum {string} */
             hand: "right" | "left";
             shelf: components["schemas"]["Round"][];
+            /** @enum {string} */
+            course?: "alternate" | "round";
         };
         Round: {
             name: string;
@@ -948,7 +1209,7 @@ export interface components {
         };
         Change: {
             /** @enum {string} */
-            target: "setting" | "dressing" | "division" | "tier" | "table" | "stand";
+            target: "setting" | "dressing" | "division" | "tier" | "table" | "stand" | "piece" | "agenda" | "house";
             field: string;
             value?: unknown;
         };
@@ -1140,6 +1401,8 @@ export interface components {
             least: number;
             /** Format: double */
             most: number;
+            /** @enum {string} */
+            shelf: "room" | "former" | "fridge" | "freezer";
             where: string;
         };
         Phrase: {
@@ -1193,6 +1456,7 @@ export interface components {
             minutes: number;
             pause?: components["schemas"]["Pause"];
             caution: string;
+            soft: boolean;
         };
         Strip: {
             id: string;
@@ -1629,6 +1893,30 @@ export interface components {
             /** Format: int32 */
             sheets: number;
         };
+        InTime: {
+            /** Format: int64 */
+            id?: number;
+            plan: components["schemas"]["Plan"];
+        };
+        Instruction: {
+            task: string;
+            name: string;
+            /** @enum {string} */
+            kind: "piece" | "knead" | "board" | "fill" | "coat" | "cover" | "dowel" | "stack" | "measure" | "dress" | "place" | "inspect" | "own";
+            tier: string;
+            about: string;
+            /** Format: int32 */
+            number: number;
+            what: components["schemas"]["Phrase"];
+            tool: string;
+            joint: string;
+            /** Format: double */
+            minutes: number;
+            pause?: components["schemas"]["Pause"];
+            check?: components["schemas"]["Phrase"];
+            caution: string;
+            guard: string[];
+        };
         Stuck: {
             plan: components["schemas"]["Plan"];
             tier: string;
@@ -1720,6 +2008,135 @@ export interface components {
             stack: components["schemas"]["Block"][];
             archived: boolean;
         };
+        Dries: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            estimate: boolean;
+        };
+        PieceWorkup: {
+            id: string;
+            outline: number[];
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            picks: number;
+            /** Format: double */
+            buried: number;
+            dries?: components["schemas"]["Dries"];
+        };
+        Allergen: {
+            name: string;
+            from: string[];
+        };
+        Handed: {
+            what: string;
+            /** Format: int32 */
+            count: number;
+            where: components["schemas"]["Phrase"];
+            eaten: string;
+        };
+        Handover: {
+            name: string;
+            client: string;
+            place: string;
+            readyBy?: string;
+            whole: components["schemas"]["Phrase"];
+            parts: components["schemas"]["Handed"][];
+            out: components["schemas"]["Handed"][];
+            allergens: components["schemas"]["Allergen"][];
+            unwanted: string;
+            /** Format: int64 */
+            uncooled?: number;
+            lifting: components["schemas"]["Phrase"][];
+            cutting: components["schemas"]["Phrase"][];
+            cautions: string[];
+        };
+        Days: {
+            now: string;
+            readyBy: string;
+            items: components["schemas"]["Item"][];
+            loads: components["schemas"]["Load"][];
+            fills: components["schemas"]["Fullest"][];
+            /** Format: int32 */
+            next?: number;
+            first?: string;
+            /** Format: int64 */
+            late: number;
+            /** Format: int32 */
+            left: number;
+            /** Format: int64 */
+            uncooled?: number;
+            findings: components["schemas"]["Finding"][];
+        };
+        Fullest: {
+            /** @enum {string} */
+            shelf: "room" | "former" | "fridge" | "freezer";
+            /** Format: int32 */
+            most: number;
+            /** Format: int32 */
+            places?: number;
+            when: string;
+        };
+        Item: {
+            order: string;
+            plan: string;
+            own: boolean;
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "piece" | "knead" | "board" | "fill" | "coat" | "cover" | "dowel" | "stack" | "measure" | "dress" | "place" | "inspect" | "own";
+            tier: string;
+            about: string;
+            /** Format: int32 */
+            pairs: number;
+            /** Format: int32 */
+            minutes: number;
+            pauses: boolean;
+            work: components["schemas"]["Stretch"][];
+            lying?: components["schemas"]["Shelved"];
+            /** Format: int64 */
+            slack: number;
+            /** @enum {string} */
+            held: "moment" | "follower" | "hands" | "shelf" | "settled";
+            by: string;
+            critical: boolean;
+            late: boolean;
+            /** @enum {string} */
+            state: "open" | "fixed" | "done";
+            needs: string[];
+            guard: string[];
+        };
+        Load: {
+            day: string;
+            /** Format: int32 */
+            open: number;
+            /** Format: int32 */
+            busy: number;
+        };
+        Shelved: {
+            /** @enum {string} */
+            shelf: "room" | "former" | "fridge" | "freezer";
+            /** Format: int32 */
+            places: number;
+            from: string;
+            low: string;
+            until: string;
+            estimate: boolean;
+        };
+        Stretch: {
+            from: string;
+            to: string;
+        };
+        Saving: {
+            mend: components["schemas"]["Mend"];
+            /** Format: int64 */
+            saved: number;
+            first: string;
+        };
         Kept: {
             /** Format: int32 */
             things: number;
@@ -1732,6 +2149,7 @@ export interface components {
             height: number;
             /** Format: double */
             centre?: number;
+            stuck: components["schemas"]["Inserted"][];
             findings: components["schemas"]["Finding"][];
         };
         Dowel: {
@@ -1739,6 +2157,29 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        Inserted: {
+            /** @enum {string} */
+            kind: "dowel" | "centre" | "rod" | "pick";
+            tier: string;
+            name: string;
+            piece: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            x0: number;
+            /** Format: double */
+            y0: number;
+            /** Format: double */
+            z0: number;
+            /** Format: double */
+            x1: number;
+            /** Format: double */
+            y1: number;
+            /** Format: double */
+            z1: number;
+            /** Format: double */
+            across: number;
         };
         Ledge: {
             /** Format: double */
@@ -1783,6 +2224,21 @@ export interface components {
             /** Format: double */
             mm: number;
             shown: string;
+        };
+        OnShelf: {
+            name: string;
+            /** @enum {string} */
+            shelf: "room" | "former" | "fridge" | "freezer";
+            until: string;
+        };
+        Outlook: {
+            /** Format: int64 */
+            id: number;
+            next: string;
+            by?: string;
+            /** Format: int64 */
+            late: number;
+            drying: components["schemas"]["OnShelf"][];
         };
         Shelf: {
             /** @enum {string} */
@@ -2343,6 +2799,30 @@ export interface operations {
             };
         };
     };
+    steps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Instruction"][];
+                };
+            };
+        };
+    };
     rescue: {
         parameters: {
             query?: never;
@@ -2601,6 +3081,30 @@ export interface operations {
             };
         };
     };
+    pieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceWorkup"][];
+                };
+            };
+        };
+    };
     next: {
         parameters: {
             query?: never;
@@ -2621,6 +3125,150 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Tier"];
+                };
+            };
+        };
+    };
+    handover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Handover"];
+                };
+            };
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    days: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Days"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    savings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saving"][];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };
@@ -2649,7 +3297,7 @@ export interface operations {
             };
         };
     };
-    table: {
+    table_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2889,6 +3537,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Understood"];
+                };
+            };
+        };
+    };
+    outlook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outlook"][];
                 };
             };
         };

@@ -10,6 +10,7 @@ import { usePreferences } from '../units/preferences';
 import { decimal, length, lengthParts } from '../units/units';
 import { Carried } from './carried';
 import { Elevation } from './elevation';
+import { Pieces } from './pieces';
 import { Seat } from './seat';
 
 export function kilos(grams: number): string {
@@ -49,9 +50,11 @@ export function Build() {
               standing={standing}
               shift={built.tiers[index + 1]?.shift}
               across={plan.stand?.rod === 'wood' ? 8 : 12}
+              picks={picksIn(built, index)}
             />
           </div>
           <Carried standing={standing} />
+          <Pieces />
         </>
       ) : error ? null : (
         <p className="note">Working it out</p>
@@ -77,6 +80,19 @@ export function Build() {
     </>
   ) : null;
   return <Stage main={main} ledger={ledger} />;
+}
+
+/** Picks of a tier from its own middle. */
+function picksIn(built: Built, index: number) {
+  let x = 0;
+  let y = 0;
+  for (const s of built.tiers.slice(0, index + 1)) {
+    x += s.shift.x;
+    y += s.shift.y;
+  }
+  return built.stuck
+    .filter((s) => s.kind === 'pick' && s.tier === built.tiers[index]!.id)
+    .map((s) => ({ ...s, x0: s.x0 - x, y0: s.y0 - y, x1: s.x1 - x, y1: s.y1 - y }));
 }
 
 function Numbers({ built, standing, name }: { built: Built; standing: Standing; name: string }) {
@@ -110,6 +126,7 @@ function Numbers({ built, standing, name }: { built: Built; standing: Standing; 
         ) : null}
         {least === null ? null : <Row label="Least ledge">{length(least, unit)}</Row>}
         {built.centre === undefined ? null : <Row label="Centre dowel">{length(built.centre, unit)}</Row>}
+        <Row label="Stuck in, to come out">{built.stuck.length}</Row>
         {standing.inner.length > 0 ? (
           <Row label="Inner rods, near the edge">{standing.inner.length}</Row>
         ) : null}

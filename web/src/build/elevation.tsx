@@ -1,4 +1,4 @@
-import type { Built, Plan, TierWorkup } from '../api/client';
+import type { Built, Inserted, Plan, TierWorkup } from '../api/client';
 import { kilos } from './build';
 
 interface Props {
@@ -60,18 +60,6 @@ export function Elevation({ tiers, built, plan, chosen, choose }: Props) {
                 strokeWidth={Math.max(2, board * k)}
               />
             ) : null}
-            {[...standing.dowels, ...standing.inner].map((d, j) => (
-              <line
-                key={j}
-                x1={(x + d.x) * k}
-                x2={(x + d.x) * k}
-                y1={-z * k}
-                y2={-z * k - h}
-                stroke="var(--color-pin)"
-                strokeWidth={2}
-                strokeDasharray={j < standing.dowels.length ? undefined : '5 4'}
-              />
-            ))}
             <text
               x={x * k - w / 2 - 8}
               y={-z * k - h / 2 + 5}
@@ -84,9 +72,30 @@ export function Elevation({ tiers, built, plan, chosen, choose }: Props) {
           </g>
         );
       })}
-      {built.centre === undefined ? null : (
-        <line x1={0} x2={0} y1={0} y2={-built.centre * k} stroke="var(--color-ink)" strokeWidth={3} />
-      )}
+      {built.stuck.map((s, i) => (
+        <Pin key={i} stuck={s} k={k} />
+      ))}
     </svg>
+  );
+}
+
+/** One thing that is stuck in, as thick as it is; a rod of a tall tier is broken, a pick has a head. */
+function Pin({ stuck: s, k }: { stuck: Inserted; k: number }) {
+  const pick = s.kind === 'pick';
+  return (
+    <g>
+      <title>{s.name}</title>
+      <line
+        x1={s.x0 * k}
+        y1={-s.z0 * k}
+        x2={s.x1 * k}
+        y2={-s.z1 * k}
+        stroke={s.kind === 'centre' ? 'var(--color-ink)' : pick ? 'var(--color-look)' : 'var(--color-pin)'}
+        strokeWidth={Math.max(1.6, s.across * k)}
+        strokeDasharray={s.kind === 'rod' ? '5 4' : undefined}
+        opacity={0.82}
+      />
+      {pick ? <circle cx={s.x0 * k} cy={-s.z0 * k} r={3.4} fill="var(--color-look)" /> : null}
+    </g>
   );
 }

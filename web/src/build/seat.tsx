@@ -9,6 +9,8 @@ interface Props {
   shift: Standing['shift'] | undefined;
   /** A dowel's diameter, mm. */
   across: number;
+  /** What else is stuck into it, from its own middle. */
+  picks: readonly { x0: number; y0: number; x1: number; y1: number; across: number; name: string }[];
 }
 
 const SIZE = 400;
@@ -19,7 +21,7 @@ function around(points: readonly { x: number; y: number }[], share: number, dx: 
 }
 
 /** The top of a tier from above: the seat of the one on it, its dowels, and what is seen of the ledge. */
-export function Seat({ lower, upper, standing, shift, across }: Props) {
+export function Seat({ lower, upper, standing, shift, across, picks }: Props) {
   const { unit } = usePreferences();
   const share = lower.form.top.mm / lower.form.foot.mm;
   const reach = Math.max(lower.form.width, lower.form.depth) * 1.22;
@@ -88,6 +90,21 @@ export function Seat({ lower, upper, standing, shift, across }: Props) {
           stroke="var(--color-pin)"
           strokeWidth={1.6 / k}
         />
+      ))}
+      {picks.map((p, i) => (
+        <g key={i}>
+          <title>{p.name}</title>
+          <line
+            x1={p.x0}
+            y1={-p.y0}
+            x2={p.x1}
+            y2={-p.y1}
+            stroke="var(--color-look)"
+            strokeWidth={p.across}
+            opacity={0.7}
+          />
+          <circle cx={p.x0} cy={-p.y0} r={Math.max(p.across / 2, 3 / k)} fill="var(--color-look)" />
+        </g>
       ))}
       {ledge ? (
         <>

@@ -60,6 +60,13 @@ export function Orders() {
       await api.demo();
       await client.invalidateQueries();
     });
+  const outlook = useQuery({
+    queryKey: ['outlook', plans.data],
+    queryFn: api.outlook,
+    enabled: plans.data !== undefined && plans.data.length > 0,
+    placeholderData: (before) => before,
+    refetchInterval: 60_000,
+  });
   const all = plans.data ?? [];
   const lines = all.filter((p) => fits(p, filter, typed, Date.now()));
   return (
@@ -169,6 +176,7 @@ export function Orders() {
             <OrderRow
               key={line.id}
               line={line}
+              outlook={outlook.data?.find((o) => o.id === line.id)}
               onName={() => setNaming(line)}
               onArchive={() =>
                 tried(async () => {

@@ -1,7 +1,8 @@
 import { Archive, ArchiveRestore, Copy, Pencil, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import type { PlanLine } from '../api/client';
+import type { Outlook, PlanLine } from '../api/client';
+import { dayHour, span } from '../days/time';
 import { Button } from '../ui/button';
 import { isLate } from './filter';
 
@@ -14,6 +15,8 @@ const NEXT: Record<PlanLine['stage'], string> = {
 
 interface Props {
   line: PlanLine;
+  /** What its days say; absent while it has none. */
+  outlook: Outlook | undefined;
   onArchive: () => void;
   onName: () => void;
   onCopy: () => void;
@@ -21,7 +24,7 @@ interface Props {
 }
 
 /** One order: its day, its stack, whose it is, and what is to be done next. */
-export function OrderRow({ line, onArchive, onName, onCopy, onDelete }: Props) {
+export function OrderRow({ line, outlook, onArchive, onName, onCopy, onDelete }: Props) {
   const at = line.readyBy ? new Date(line.readyBy) : null;
   const now = new Date();
   const part = (options: Intl.DateTimeFormatOptions) => at?.toLocaleDateString('en-GB', options) ?? '';
@@ -29,7 +32,7 @@ export function OrderRow({ line, onArchive, onName, onCopy, onDelete }: Props) {
     Boolean,
   );
   return (
-    <li className="grid grid-cols-[5rem_60px_minmax(0,1fr)_5.5rem_auto] items-center gap-4 border-b border-ink/25 py-2 max-md:grid-cols-[4.5rem_minmax(0,1fr)]">
+    <li className="grid grid-cols-[5rem_60px_minmax(0,1fr)_13.5rem_auto] items-center gap-4 border-b border-ink/25 py-2 max-md:grid-cols-[4.5rem_minmax(0,1fr)]">
       <div className="text-center leading-tight">
         {at ? (
           <>
@@ -55,18 +58,22 @@ export function OrderRow({ line, onArchive, onName, onCopy, onDelete }: Props) {
           {whose.join(' · ') || 'say whose it is and when it is needed'}
         </span>
       </Link>
-      <div className="max-md:hidden">
-        <div className="note">
-          {isLate(line, now.getTime()) ? (
-            <b className="text-stop">late, next</b>
-          ) : line.archived ? (
-            'archived at'
-          ) : (
-            'next'
-          )}
+      {outlook && !line.archived ? (
+        <Next id={line.id} outlook={outlook} />
+      ) : (
+        <div className="max-md:hidden">
+          <div className="note">
+            {isLate(line, now.getTime()) ? (
+              <b className="text-stop">late, next</b>
+            ) : line.archived ? (
+              'archived at'
+            ) : (
+              'next'
+            )}
+          </div>
+          <div className="font-display text-[1.05rem] font-semibold">{NEXT[line.stage]}</div>
         </div>
-        <div className="font-display text-[1.05rem] font-semibold">{NEXT[line.stage]}</div>
-      </div>
+      )}
       <div className="flex max-md:col-span-2">
         <Press label={`Name and day of ${line.name}`} title="Name and day" run={onName}>
           <Pencil size={18} aria-hidden />
@@ -86,6 +93,38 @@ export function OrderRow({ line, onArchive, onName, onCopy, onDelete }: Props) {
         </Press>
       </div>
     </li>
+  );
+}
+
+/** What to begin next and by when, whether that is late, and what lies drying. */
+function Next({ id, outlook }: { id: number; outlook: Outlook }) {
+  const done = outlook.by === undefined;
+  return (
+    <Link
+      to={`/plan/${id}/days`}
+      className="block min-w-0 rounded-md py-1 text-ink no-underline hover:text-pin max-md:col-start-2"
+    >
+      <span className="note block truncate">
+        {outlook.late > 0 ? (
+          <b className="text-stop">late by {span(outlook.late)}</b>
+        ) : done ? (
+          'all is done'
+        ) : (
+          `next, by ${dayHour(outlook.by!)}`
+        )}
+      </span>
+      {done ? null : (
+        <span className="block truncate font-display text-[1.05rem] font-semibold" title={outlook.next}>
+          {outlook.next}
+        </span>
+      )}
+      {outlook.drying.map((d) => (
+        <span key={d.name} className="note block truncate">
+          {d.shelf === 'fridge' || d.shelf === 'freezer' ? 'cold' : 'drying'}: {d.name} until{' '}
+          {dayHour(d.until)}
+        </span>
+      ))}
+    </Link>
   );
 }
 

@@ -1,9 +1,11 @@
 import type {
+  Agenda,
   Border,
   Coat,
   DivisionSpec,
   Dressing,
   Mend,
+  OwnPiece,
   Plan,
   Reading,
   Stand,
@@ -243,6 +245,45 @@ export function onStand(change: (stand: Stand) => Stand): Edit {
   return (plan) => ({ ...plan, stand: change(plan.stand ?? ON_ITS_OWN) });
 }
 
+/** A piece of one's own changed. */
+export function onPiece(id: string, change: (piece: OwnPiece) => OwnPiece): Edit {
+  return (plan) => ({ ...plan, pieces: replaced(plan.pieces, (p) => p.id === id, change) });
+}
+
+export function addPiece(piece: OwnPiece): Edit {
+  return (plan) => ({ ...plan, pieces: [...plan.pieces, piece] });
+}
+
+export function removePiece(id: string): Edit {
+  return (plan) => ({ ...plan, pieces: plan.pieces.filter((p) => p.id !== id) });
+}
+
+const UNSETTLED: Agenda = {
+  done: {},
+  fixed: {},
+  split: {},
+  own: [],
+  waits: {},
+  air: [],
+  dressFirst: false,
+};
+
+/** What is settled about the days, changed. */
+export function onAgenda(change: (agenda: Agenda) => Agenda): Edit {
+  return (plan) => ({ ...plan, agenda: change(plan.agenda ?? UNSETTLED) });
+}
+
+/** One entry of a map set, or taken out where there is no value. */
+export function entry<T>(map: Record<string, T>, key: string, value: T | undefined): Record<string, T> {
+  const { [key]: _, ...rest } = map;
+  return value === undefined ? rest : { ...rest, [key]: value };
+}
+
+/** The day and hour it must be ready. */
+export function readyBy(moment: string): Edit {
+  return (plan) => ({ ...plan, readyBy: moment });
+}
+
 /** A line of the cut list done, or not yet. */
 export function tick(line: string): Edit {
   return onTable((t) => ({
@@ -270,8 +311,21 @@ export interface MendPlace {
 export function mend(place: MendPlace, { changes }: Mend): Edit {
   const edits = changes.map(({ target, field, value }): Edit => {
     switch (target) {
-      case 'setting':
-        return setting(place.tier, place.dressing ?? '', field, value);
+      case 'setting': {
+        // What is found for the whole plan says its dressing in the field.
+        const [tier, dressing, name] = field.split('/');
+        return name === undefined
+          ? setting(place.tier, place.dressing ?? '', field, value)
+          : setting(tier!, dressing!, name, value);
+      }
+      case 'piece': {
+        const [piece, name] = field.split('/');
+        return onPiece(piece!, (p) => withField(p, name!, value));
+      }
+      case 'agenda':
+        return onAgenda((a) => withField(a, field, value));
+      case 'house':
+        return (plan) => plan;
       case 'dressing':
         return onDressing(place.tier, place.dressing ?? '', (d) => withField(d, field, value));
       case 'division':

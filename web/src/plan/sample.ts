@@ -9,6 +9,7 @@ export const samplePlan = (): Plan => ({
   name: 'Sample',
   brief: { client: '', place: '', allergies: '', notes: '' },
   palette: [],
+  pieces: [],
   tiers: [
     {
       id: 'top',

@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { type Problem, problemOf } from '../api/client';
 import { Build } from '../build/build';
 import { Compare } from '../compare/compare';
+import { DaysStage } from '../days/days';
 import { Divide } from '../divide/divide';
 import { Dress } from '../dress/dress';
 import { Make } from '../make/make';
@@ -12,6 +13,8 @@ import { Beside, OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../
 import { type Editor, openEditor } from '../plan/editor';
 import { count } from '../plan/edits';
 import { Print } from '../print/print';
+import { HandoverSheet } from '../steps/handover';
+import { Steps } from '../steps/steps';
 import { useBench } from '../units/preferences';
 import { Conflict } from './conflict';
 import { GoTo, useGoTo } from './goto';
@@ -28,6 +31,9 @@ const SCREENS = {
   dress: Dress,
   make: Make,
   build: Build,
+  days: DaysStage,
+  steps: Steps,
+  handover: HandoverSheet,
   print: Print,
   order: Order,
   compare: Compare,

@@ -4,7 +4,8 @@ export const STAGES = [
   { key: 'divide', label: 'Divide' },
   { key: 'dress', label: 'Dress' },
   { key: 'make', label: 'Make' },
+  { key: 'days', label: 'Days' },
   { key: 'build', label: 'Build' },
 ] as const;
 
-export type StageKey = (typeof STAGES)[number]['key'] | 'print' | 'order' | 'compare';
+export type StageKey = (typeof STAGES)[number]['key'] | 'print' | 'order' | 'compare' | 'steps' | 'handover';

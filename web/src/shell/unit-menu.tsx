@@ -29,6 +29,11 @@ const HANDS: { name: Preferences['hand']; label: string }[] = [
   { name: 'left', label: 'left' },
 ];
 
+const COURSES: { name: NonNullable<Preferences['course']>; label: string }[] = [
+  { name: 'alternate', label: 'both sides in turn' },
+  { name: 'round', label: 'round and round' },
+];
+
 /** The person's own unit and tape: how lengths are shown, and what they are read to. */
 export function UnitMenu() {
   const preferences = usePreferences();
@@ -73,6 +78,12 @@ export function UnitMenu() {
             value={preferences.hand}
             options={HANDS}
             onChoice={(hand) => change({ ...preferences, hand })}
+          />
+          <Choice
+            label="Round a tier"
+            value={preferences.course ?? 'alternate'}
+            options={COURSES}
+            onChoice={(course) => change({ ...preferences, course })}
           />
         </Popover.Content>
       </Popover.Portal>

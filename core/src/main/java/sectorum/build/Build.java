@@ -30,7 +30,7 @@ public record Build(
         double grams,
         double height,
         @Absent Double centre,
-        List<Stuck> stuck,
+        List<Inserted> stuck,
         List<Finding> findings) {
     static final Rule TILT =
             new Rule("build.tilt", Level.LOOK, "A stack is taller than 2.5 times its lowest tier's least width.");
@@ -140,7 +140,7 @@ public record Build(
                     Quantity.plain(Rounding.halfUp(height / narrow, 0.1)))));
         }
         Double centre = centre(bodies, stand);
-        List<Stuck> stuck = in.all(tiers, centre);
+        List<Inserted> stuck = in.all(tiers, centre);
         findings.addAll(in.findings(stuck));
         findings.addAll(StuckIn.carrying(above + lowest.own(), bodies.size(), stand));
         return new Build(tiers, above + lowest.own(), height, centre, stuck, findings);
@@ -156,7 +156,7 @@ public record Build(
     }
 
     /** What would be stuck in with other pieces. */
-    static List<Stuck> stuck(List<Body> bodies, Stand stand, List<OwnPiece> pieces) {
+    static List<Inserted> stuck(List<Body> bodies, Stand stand, List<OwnPiece> pieces) {
         StuckIn in = new StuckIn(bodies, stand, pieces);
         return in.all(standing(bodies, new Under(stand, in), new ArrayList<>()), centre(bodies, stand));
     }

@@ -24,8 +24,8 @@ final class Picks {
     }
 
     /** All picks of a piece, one after the other. */
-    List<Stuck> of(OwnPiece piece) {
-        List<Stuck> picks = new ArrayList<>();
+    List<Inserted> of(OwnPiece piece) {
+        List<Inserted> picks = new ArrayList<>();
         int each = piece.picks();
         for (int k = 0; k < piece.count(); k++) {
             double angle = Math.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
@@ -37,7 +37,7 @@ final class Picks {
         return picks;
     }
 
-    private Stuck pick(OwnPiece piece, double angle, double beside, int number) {
+    private Inserted pick(OwnPiece piece, double angle, double beside, int number) {
         Body body = levels.body(piece);
         double depth = Math.min(piece.buried(), deepest(piece));
         // From the front to the right, as seen from above: y grows away from the front.
@@ -50,8 +50,8 @@ final class Picks {
         double y = middle[1] + out * dy + beside * dx;
         boolean side = piece.seat().on() == OwnPiece.On.SIDE;
         double z = side ? foot + piece.seat().up() + piece.height() / 2 : foot + body.height();
-        return new Stuck(
-                Stuck.Kind.PICK,
+        return new Inserted(
+                Inserted.Kind.PICK,
                 body.id(),
                 piece.sticks().kind().words() + ", " + piece.name(),
                 piece.id(),

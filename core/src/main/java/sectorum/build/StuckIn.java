@@ -38,7 +38,7 @@ final class StuckIn {
     private final Levels levels;
     private final Picks picks;
     private final List<OwnPiece> pieces;
-    private final List<Stuck> stuck;
+    private final List<Inserted> stuck;
 
     StuckIn(List<Body> bodies, Stand stand, List<OwnPiece> pieces) {
         this.bodies = bodies;
@@ -57,8 +57,8 @@ final class StuckIn {
     double clear(Body body, List<Build.Dowel> dowels) {
         double least = Double.MAX_VALUE;
         for (int i = 0; i < dowels.size(); i++) {
-            Stuck dowel = upright(Stuck.Kind.DOWEL, body, dowels.get(i), i + 1);
-            for (Stuck pick : stuck) {
+            Inserted dowel = upright(Inserted.Kind.DOWEL, body, dowels.get(i), i + 1);
+            for (Inserted pick : stuck) {
                 least = pick.tier().equals(body.id()) ? Math.min(least, dowel.clear(pick)) : least;
             }
             if (stand.centre()) {
@@ -68,11 +68,11 @@ final class StuckIn {
         return least;
     }
 
-    private Stuck upright(Stuck.Kind kind, Body body, Build.Dowel at, int number) {
+    private Inserted upright(Inserted.Kind kind, Body body, Build.Dowel at, int number) {
         double[] middle = levels.middle(body);
         double foot = levels.foot(body);
-        String name = kind == Stuck.Kind.ROD ? "rod in the tall tier" : "dowel under the board above";
-        return new Stuck(
+        String name = kind == Inserted.Kind.ROD ? "rod in the tall tier" : "dowel under the board above";
+        return new Inserted(
                 kind,
                 body.id(),
                 name,
@@ -87,23 +87,23 @@ final class StuckIn {
                 stand.dowel().across());
     }
 
-    private Stuck centre(double length) {
+    private Inserted centre(double length) {
         double top = Math.min(length, 10_000);
-        return new Stuck(
-                Stuck.Kind.CENTRE, "", "long dowel through all tiers", "", 1, 0, 0, 0, 0, 0, top, stand.dowel().across());
+        return new Inserted(
+                Inserted.Kind.CENTRE, "", "long dowel through all tiers", "", 1, 0, 0, 0, 0, 0, top, stand.dowel().across());
     }
 
     /** All that is stuck in, from the foot up. */
-    List<Stuck> all(List<Build.Standing> tiers, @Absent Double centre) {
-        List<Stuck> all = new ArrayList<>();
+    List<Inserted> all(List<Build.Standing> tiers, @Absent Double centre) {
+        List<Inserted> all = new ArrayList<>();
         for (int i = 0; i < bodies.size(); i++) {
             Body body = bodies.get(i);
             Build.Standing standing = tiers.get(i);
             for (int k = 0; k < standing.dowels().size(); k++) {
-                all.add(upright(Stuck.Kind.DOWEL, body, standing.dowels().get(k), k + 1));
+                all.add(upright(Inserted.Kind.DOWEL, body, standing.dowels().get(k), k + 1));
             }
             for (int k = 0; k < standing.inner().size(); k++) {
-                all.add(upright(Stuck.Kind.ROD, body, standing.inner().get(k), k + 1));
+                all.add(upright(Inserted.Kind.ROD, body, standing.inner().get(k), k + 1));
             }
             stuck.stream().filter(p -> p.tier().equals(body.id())).forEach(all::add);
         }
@@ -113,7 +113,7 @@ final class StuckIn {
         return all;
     }
 
-    List<Finding> findings(List<Stuck> all) {
+    List<Finding> findings(List<Inserted> all) {
         List<Finding> findings = new ArrayList<>();
         for (OwnPiece piece : pieces) {
             clash(piece, all, findings);
@@ -124,14 +124,14 @@ final class StuckIn {
     }
 
     /** A piece's pick and what stands nearest to it, mm apart. */
-    private record Near(Stuck mine, Stuck other, double clear) {}
+    private record Near(Inserted mine, Inserted other, double clear) {}
 
     /** The nearest thing that a piece's picks run into; none: all are clear. */
     @Absent
-    private static Near near(OwnPiece piece, List<Stuck> all) {
+    private static Near near(OwnPiece piece, List<Inserted> all) {
         Near near = null;
-        for (Stuck a : all) {
-            for (Stuck b : all) {
+        for (Inserted a : all) {
+            for (Inserted b : all) {
                 boolean told = a.piece().equals(piece.id())
                         && !b.equals(a)
                         && (!b.piece().equals(a.piece()) || b.number() > a.number());
@@ -143,7 +143,7 @@ final class StuckIn {
         return near;
     }
 
-    private void clash(OwnPiece piece, List<Stuck> all, List<Finding> findings) {
+    private void clash(OwnPiece piece, List<Inserted> all, List<Finding> findings) {
         Near near = near(piece, all);
         if (near != null) {
             findings.add(CLASH.found(

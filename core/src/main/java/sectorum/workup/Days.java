@@ -58,7 +58,7 @@ public record Days(
      * @param until when it is for certain
      * @param estimate whether nobody stated or saw it
      */
-    public record Lying(Shelf shelf, int places, String from, String low, String until, boolean estimate) {}
+    public record Shelved(Shelf shelf, int places, String from, String low, String until, boolean estimate) {}
 
     /**
      * One task.
@@ -83,7 +83,7 @@ public record Days(
             int minutes,
             boolean pauses,
             List<Stretch> work,
-            @Absent Lying lying,
+            @Absent Shelved lying,
             long slack,
             Timeline.Held held,
             String by,

@@ -106,7 +106,7 @@ final class DaysWork {
                         .toList(),
                 rest == null
                         ? null
-                        : new Days.Lying(
+                        : new Days.Shelved(
                                 rest.shelf(),
                                 rest.places(),
                                 local(s.end()),

@@ -3,7 +3,7 @@ package sectorum.workup;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.build.Build;
-import sectorum.build.Stuck;
+import sectorum.build.Inserted;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.measure.Phrase;
@@ -66,7 +66,7 @@ final class FrontView {
     Drawing stuck() {
         Drawing.Maker maker = new Drawing.Maker();
         eachTier((tier, w, x, z) -> silhouette(maker, w, x, z, Ink.Pen.GUIDE));
-        for (Stuck s : build.stuck()) {
+        for (Inserted s : build.stuck()) {
             double half = s.across() / 2;
             boolean upright = Math.abs(s.z1() - s.z0()) > 1;
             double dx = upright ? half : 0;

@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import sectorum.bench.Paste;
 import sectorum.build.Build;
-import sectorum.build.Stuck;
+import sectorum.build.Inserted;
 import sectorum.make.Covering;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
@@ -205,7 +205,7 @@ final class HandoverWork {
             Tier tier = plan.tier(s.id());
             Quantity name = Quantity.text(tier.name());
             long picks = build.stuck().stream()
-                    .filter(k -> k.kind() == Stuck.Kind.PICK && k.tier().equals(s.id()))
+                    .filter(k -> k.kind() == Inserted.Kind.PICK && k.tier().equals(s.id()))
                     .count();
             if (picks > 0) {
                 cutting.add(Phrase.of(

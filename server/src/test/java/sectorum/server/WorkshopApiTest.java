@@ -222,7 +222,7 @@ class WorkshopApiTest {
 
     @Test
     void rescueOverHttp() {
-        String plan = json.writeValueAsString(Plans.swags("Stuck")).replace("\"count\":5", "\"count\":11");
+        String plan = json.writeValueAsString(Plans.swags("Inserted")).replace("\"count\":5", "\"count\":11");
         JsonNode rescue = http.post(
                         "/api/rescue",
                         "{\"plan\":" + plan + ",\"tier\":\"top\",\"division\":\"marks\",\"placed\":6,\"reads\":402}")

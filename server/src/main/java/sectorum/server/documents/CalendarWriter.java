@@ -96,7 +96,7 @@ public final class CalendarWriter {
             }
             calendar.add(event);
         }
-        Days.Lying lying = item.lying();
+        Days.Shelved lying = item.lying();
         if (lying != null && Duration.between(at(lying.from()), at(lying.until())).compareTo(LONG) >= 0) {
             String about = lying.estimate() ? "about ready, look" : "ready";
             calendar.add(event(

@@ -12,7 +12,7 @@ public final class DaysTable {
     public static String write(Days days) {
         List<List<Object>> rows = new ArrayList<>();
         for (Days.Item item : days.items()) {
-            Days.Lying lying = item.lying();
+            Days.Shelved lying = item.lying();
             rows.add(List.of(
                     item.plan(),
                     item.name(),

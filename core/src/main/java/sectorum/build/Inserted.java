@@ -10,7 +10,7 @@ package sectorum.build;
  * @param number among its like, from 1
  * @param across its diameter
  */
-public record Stuck(
+public record Inserted(
         Kind kind,
         String tier,
         String name,
@@ -34,12 +34,12 @@ public record Stuck(
     }
 
     /** Free cake between it and another, mm; below 0 where they run into each other. */
-    double clear(Stuck other) {
+    double clear(Inserted other) {
         return apart(other) - (across + other.across) / 2;
     }
 
     /** The least distance of two straight lines in space (closest points of segments). */
-    private double apart(Stuck o) {
+    private double apart(Inserted o) {
         double[] u = {x1 - x0, y1 - y0, z1 - z0};
         double[] v = {o.x1 - o.x0, o.y1 - o.y0, o.z1 - o.z0};
         double[] w = {x0 - o.x0, y0 - o.y0, z0 - o.z0};

@@ -1,0 +1,318 @@
+import { useQuery } from '@tanstack/react-query';
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { api, type OwnPiece, type PieceWorkup } from '../api/client';
+import { span } from '../days/time';
+import { useEdit, usePlanId } from '../days/use';
+import { usePlan } from '../plan/context';
+import { addPiece, onPiece, removePiece, withField } from '../plan/edits';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { NumberField } from '../ui/number';
+import { Pick } from '../ui/select';
+import { CountField, LengthField, WordsField } from '../ui/typed';
+import { mass } from '../units/units';
+
+const named = <T extends string>(...names: [T, string][]) => names.map(([name, label]) => ({ name, label }));
+const FORMS = named<OwnPiece['form']>(
+  ['plaque', 'plaque'],
+  ['round', 'disc'],
+  ['dome', 'dome'],
+  ['star', 'star'],
+  ['bow', 'bow'],
+  ['flower', 'flower'],
+  ['figure', 'figure'],
+);
+const PASTES = named(
+  ['gum', 'gum paste'],
+  ['half', 'half-and-half'],
+  ['modelling', 'modelling paste'],
+  ['fondant', 'fondant'],
+  ['royal', 'royal icing'],
+  ['sugar', 'cooked sugar'],
+  ['chocolate', 'chocolate'],
+  ['none', 'something else'],
+);
+const FACES = named<OwnPiece['resting']['faces']>(
+  ['both', 'both faces free'],
+  ['turned', 'turned half way'],
+  ['former', 'on a former'],
+);
+const ON = named<OwnPiece['seat']['on']>(
+  ['top', 'on top'],
+  ['side', 'on the side'],
+  ['ledge', 'on the ledge'],
+);
+const EATEN = named<OwnPiece['eaten']>(['eat', 'eat'], ['hard', 'edible but hard'], ['out', 'take out']);
+const STICKS = named<OwnPiece['sticks']['kind']>(
+  ['pick', 'food-safe picks'],
+  ['skewer', 'skewers'],
+  ['wire', 'wires in picks'],
+);
+
+const FRESH: Omit<OwnPiece, 'id'> = {
+  name: 'Topper',
+  form: 'plaque',
+  width: 100,
+  height: 100,
+  thickness: 3,
+  count: 1,
+  paste: 'gum',
+  dark: false,
+  seat: { tier: '', on: 'top', angle: 0, out: 0, up: 0 },
+  labour: { minutes: 40, placing: 5, pauses: true, ahead: 0 },
+  resting: { faces: 'both', shelf: 'room' },
+  sticks: { kind: 'pick' },
+  eaten: 'hard',
+};
+
+/** Pieces of one's own: made ahead, dried, stuck in and told to whoever cuts the cake. */
+export function Pieces() {
+  const plan = usePlan();
+  const id = usePlanId();
+  const edit = useEdit();
+  const [open, setOpen] = useState<string | null>(null);
+  const { data } = useQuery({
+    queryKey: ['pieces', id, plan.pieces, plan.table?.humidity],
+    queryFn: () => api.pieces(plan),
+    placeholderData: (before) => before,
+  });
+  const add = async () => {
+    let k = plan.pieces.length + 1;
+    while (plan.pieces.some((p) => p.id === `piece-${k}`)) {
+      k += 1;
+    }
+    if ((await edit(addPiece({ ...FRESH, id: `piece-${k}` }))) === null) {
+      setOpen(`piece-${k}`);
+    }
+  };
+  return (
+    <section aria-label="Pieces of your own" className="mt-5 border-t border-ink/25 pt-4">
+      <div className="flex items-end justify-between gap-3">
+        <div>
+          <h2 className="heading">Pieces of your own</h2>
+          <p className="note">made ahead, with their place, hands, waits and picks</p>
+        </div>
+        <Button onClick={() => void add()}>
+          <Plus size={17} aria-hidden /> Add a piece
+        </Button>
+      </div>
+      <ul className="mt-2">
+        {plan.pieces.map((piece) => (
+          <li key={piece.id} className="border-b border-ink/25 py-2">
+            <Line
+              piece={piece}
+              worked={data?.find((w) => w.id === piece.id)}
+              open={open === piece.id}
+              toggle={() => setOpen(open === piece.id ? null : piece.id)}
+            />
+            {open === piece.id ? <Fields piece={piece} /> : null}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Line({
+  piece,
+  worked,
+  open,
+  toggle,
+}: {
+  piece: OwnPiece;
+  worked: PieceWorkup | undefined;
+  open: boolean;
+  toggle: () => void;
+}) {
+  const dries = worked?.dries;
+  return (
+    <button
+      type="button"
+      aria-expanded={open}
+      onClick={toggle}
+      className="flex w-full items-center gap-4 text-left hover:text-pin"
+    >
+      <Outline worked={worked} />
+      <span className="min-w-0 flex-1">
+        <b className="font-display text-[1.08rem]">
+          {piece.count > 1 ? `${piece.count} × ` : ''}
+          {piece.name}
+        </b>
+        {worked ? (
+          <span className="note block">
+            {mass(worked.grams)} · {span(worked.minutes)} of hands ·{' '}
+            {dries
+              ? `dries ${dries.estimate ? 'about ' : ''}${Math.round(dries.low)} to ${Math.round(dries.high)} h${dries.estimate ? ', an estimate' : ''}`
+              : 'no wait'}
+            {worked.picks > 0 ? ` · ${worked.picks} stuck in` : ''} ·{' '}
+            {EATEN.find((e) => e.name === piece.eaten)!.label}
+          </span>
+        ) : null}
+      </span>
+    </button>
+  );
+}
+
+function Outline({ worked }: { worked: PieceWorkup | undefined }) {
+  if (!worked) {
+    return <span className="size-12" />;
+  }
+  const xs = worked.outline.filter((_, i) => i % 2 === 0);
+  const zs = worked.outline.filter((_, i) => i % 2 === 1);
+  const k = 42 / Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...zs));
+  const path = xs.map((x, i) => `${i === 0 ? 'M' : 'L'}${24 + x * k} ${46 - zs[i]! * k}`).join('');
+  return (
+    <svg width={48} height={48} aria-hidden="true" className="shrink-0">
+      <path d={`${path}Z`} fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth={1.4} />
+    </svg>
+  );
+}
+
+function Fields({ piece }: { piece: OwnPiece }) {
+  const edit = useEdit();
+  const plan = usePlan();
+  const change = (next: (p: OwnPiece) => OwnPiece) => edit(onPiece(piece.id, next));
+  const set = (part: Partial<OwnPiece>) => change((p) => ({ ...p, ...part }));
+  const seat = (part: Partial<OwnPiece['seat']>) => change((p) => ({ ...p, seat: { ...p.seat, ...part } }));
+  const labour = (part: Partial<OwnPiece['labour']>) =>
+    change((p) => ({ ...p, labour: { ...p.labour, ...part } }));
+  const { seat: at, resting } = piece;
+  const stated = resting.stated;
+  return (
+    <div className="flex flex-wrap items-end gap-x-4 gap-y-3 py-3">
+      <WordsField label="What it is" value={piece.name} onWords={(name) => set({ name })} />
+      <Pick
+        label="Drawn as"
+        value={piece.form}
+        options={FORMS}
+        onChoice={(f) => void set({ form: f as OwnPiece['form'] })}
+      />
+      <CountField label="How many" value={piece.count} onCount={(count) => set({ count })} />
+      <LengthField
+        label="Width"
+        field="pieces.width"
+        mm={piece.width}
+        onLength={(mm) => set({ width: mm ?? 60 })}
+      />
+      <LengthField
+        label="Height"
+        field="pieces.height"
+        mm={piece.height}
+        onLength={(mm) => set({ height: mm ?? 60 })}
+      />
+      <LengthField
+        label="Thickness"
+        field="pieces.thickness"
+        mm={piece.thickness}
+        onLength={(mm) => set({ thickness: mm ?? 3 })}
+      />
+      <Pick
+        label="Made of"
+        value={piece.paste ?? 'none'}
+        options={PASTES}
+        onChoice={(p) =>
+          void change((o) => withField(o, 'paste', p === 'none' ? undefined : (p as OwnPiece['paste'])))
+        }
+      />
+      <Choice
+        label="Strong dark colour"
+        value={piece.dark ? 'yes' : 'no'}
+        options={named(['no', 'no'], ['yes', 'yes'])}
+        onChoice={(d) => void set({ dark: d === 'yes' })}
+      />
+      <Pick
+        label="Goes on"
+        value={at.tier || 'top'}
+        options={[
+          { name: 'top', label: 'the top tier' },
+          ...plan.tiers.map((t) => ({ name: t.id, label: t.name })),
+        ]}
+        onChoice={(tier) => void seat({ tier: tier === 'top' ? '' : tier })}
+      />
+      <Choice label="Where" value={at.on} options={ON} onChoice={(on) => void seat({ on })} />
+      <NumberField
+        label="From the front"
+        suffix="°"
+        value={at.angle}
+        onNumber={(angle) => seat({ angle: angle ?? 0 })}
+      />
+      {at.on === 'side' ? (
+        <LengthField
+          label="Above the foot"
+          field="pieces.seat.up"
+          mm={at.up}
+          onLength={(mm) => seat({ up: mm ?? 0 })}
+        />
+      ) : (
+        <LengthField
+          label="From the middle"
+          field="pieces.seat.out"
+          mm={at.out}
+          onLength={(mm) => seat({ out: mm ?? 0 })}
+        />
+      )}
+      <NumberField
+        label="Minutes each"
+        value={piece.labour.minutes}
+        onNumber={(minutes) => labour({ minutes: minutes ?? 0 })}
+      />
+      <NumberField
+        label="Minutes to place"
+        value={piece.labour.placing}
+        onNumber={(placing) => labour({ placing: placing ?? 0 })}
+      />
+      <NumberField
+        label="Keeps, days"
+        value={piece.labour.ahead}
+        onNumber={(ahead) => labour({ ahead: ahead ?? 0 })}
+      />
+      <Choice
+        label="Dries"
+        value={resting.faces}
+        options={FACES}
+        onChoice={(faces) => void set({ resting: { ...resting, faces } })}
+      />
+      <NumberField
+        label="Or a stated wait"
+        suffix="h"
+        value={stated?.least ?? null}
+        mayBeEmpty
+        placeholder="by the formula"
+        onNumber={(h) =>
+          set({ resting: withField(resting, 'stated', h === null ? undefined : { least: h }) })
+        }
+      />
+      <Pick
+        label="Held by"
+        value={piece.sticks.kind}
+        options={STICKS}
+        onChoice={(kind) =>
+          void set({ sticks: { ...piece.sticks, kind: kind as OwnPiece['sticks']['kind'] } })
+        }
+      />
+      <NumberField
+        label="Of them in each"
+        value={piece.sticks.each ?? null}
+        mayBeEmpty
+        placeholder="by its width"
+        onNumber={(n) => set({ sticks: withField(piece.sticks, 'each', n ?? undefined) })}
+      />
+      <Choice
+        label="The guest"
+        value={piece.eaten}
+        options={EATEN}
+        onChoice={(eaten) => void set({ eaten })}
+      />
+      <Button onClick={() => void edit(removePiece(piece.id))}>
+        <Trash2 size={17} aria-hidden /> Take it out
+      </Button>
+      {piece.sticks.kind === 'wire' ? (
+        <p className="note w-full">Wires never go bare into cake: each into a pick.</p>
+      ) : null}
+      {piece.paste === 'sugar' ? (
+        <p className="note w-full">Hot sugar burns: gloves and sleeves, no children near, cold water by.</p>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,164 @@
+import { useQuery } from '@tanstack/react-query';
+import { type ReactNode, useCallback } from 'react';
+import { api, type Handover, problemOf } from '../api/client';
+import { TurningView } from '../band/turning-view';
+import { Elevation } from '../build/elevation';
+import { span } from '../days/time';
+import { usePlanId } from '../days/use';
+import { shades } from '../dress/colours';
+import { save } from '../make/use';
+import { useOpen, usePlan, useWorkup } from '../plan/context';
+import { Stage } from '../shell/stage';
+import { Button } from '../ui/button';
+import { Row } from '../ui/ledger';
+import { tellBad } from '../ui/toasts';
+import { day } from '../units/days';
+import { usePreferences } from '../units/preferences';
+import { say } from '../units/units';
+
+/** What goes with the cake to whoever serves it. */
+export function HandoverSheet() {
+  const plan = usePlan();
+  const id = usePlanId();
+  const { data: sheet, error } = useQuery({
+    queryKey: ['handover', id, plan],
+    queryFn: () => api.handover(id, plan),
+    placeholderData: (before) => before,
+  });
+  const print = async () => {
+    try {
+      save(await api.handoverPdf(id, plan), `${plan.name}, handover.pdf`);
+    } catch (thrown) {
+      tellBad(problemOf(thrown).detail);
+    }
+  };
+  const main = error ? (
+    <p role="alert" className="border-l-4 border-stop bg-stop-ground px-4 py-3">
+      {problemOf(error).detail}
+    </p>
+  ) : sheet ? (
+    <Sheet sheet={sheet} />
+  ) : (
+    <p className="note">Writing it</p>
+  );
+  const count = sheet?.out.reduce((sum, p) => sum + p.count, 0) ?? 0;
+  const ledger = sheet ? (
+    <>
+      <div>
+        <p className="note">To take out before it is cut</p>
+        <p className="figure">{count}</p>
+        <p className="note mt-3">Allergens by the materials</p>
+        <p className="font-display text-[1.4rem] leading-tight font-bold">
+          {sheet.allergens.map((a) => a.name).join(', ') || 'none named'}
+        </p>
+      </div>
+      <dl>
+        {sheet.uncooled === undefined ? null : <Row label="Out of the fridge">{span(sheet.uncooled)}</Row>}
+      </dl>
+      <Button look="main" onClick={() => void print()}>
+        Save as PDF
+      </Button>
+      <p className="note">
+        One sheet to go with the cake. We advise; the packets, your local food rules and a qualified adviser
+        rule.
+      </p>
+    </>
+  ) : null;
+  return <Stage main={main} ledger={ledger} />;
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="border-t border-ink/30 py-3" aria-label={title}>
+      <h2 className="heading mb-1 text-[1.08rem]">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+function Sheet({ sheet }: { sheet: Handover }) {
+  const { unit } = usePreferences();
+  const plan = usePlan();
+  const workup = useWorkup();
+  const { tierId, chooseTier } = useOpen();
+  const colours = useCallback(
+    (t: { id: string }, w: { id: string }) =>
+      shades(
+        plan.palette,
+        plan.tiers.find((o) => o.id === t.id)?.dressings.find((d) => d.id === w.id)?.colours ?? [],
+      ),
+    [plan],
+  );
+  const { data: built } = useQuery({ queryKey: ['build', plan], queryFn: () => api.build(plan) });
+  const list = (items: Handover['out']) => (
+    <ul>
+      {items.map((p, i) => (
+        <li key={i} className="flex justify-between gap-4 border-b border-dotted border-ink/25 py-1">
+          <span>
+            {p.count > 1 ? <b>{p.count} × </b> : null}
+            {p.what} <span className="text-soft">{say(p.where, unit)}</span>
+          </span>
+          <b className={p.eaten === 'take out' ? 'text-stop' : p.eaten === 'eat' ? 'text-good' : 'text-look'}>
+            {p.eaten}
+          </b>
+        </li>
+      ))}
+    </ul>
+  );
+  return (
+    <>
+      <h1 className="heading">Handover: {sheet.name}</h1>
+      <p className="note mb-2">
+        {[sheet.readyBy ? day(sheet.readyBy) : '', sheet.client, sheet.place].filter(Boolean).join(' · ')}
+        {' · '}
+        {say(sheet.whole, unit)}
+      </p>
+      <div className="grid grid-cols-2 items-end gap-6 pb-3 max-md:grid-cols-1">
+        <TurningView
+          tiers={workup.tiers}
+          chosen={tierId}
+          width={360}
+          height={380}
+          colours={colours}
+          onTier={chooseTier}
+        />
+        {built && built.tiers.length === plan.tiers.length ? (
+          <Elevation tiers={workup.tiers} built={built} plan={plan} chosen={tierId} choose={chooseTier} />
+        ) : null}
+      </div>
+      <Part title="Take out before it is cut">{list(sheet.out)}</Part>
+      <Part title="Allergens">
+        {sheet.allergens.map((a) => (
+          <p key={a.name}>
+            <b>{a.name}</b> <span className="text-soft">{a.from.join('; ')}</span>
+          </p>
+        ))}
+        {sheet.unwanted ? (
+          <p className="mt-1 border-l-4 border-stop bg-stop-ground px-3 py-1.5">
+            Asked to be free of: {sheet.unwanted}
+          </p>
+        ) : null}
+      </Part>
+      <Part title="Cutting order">
+        <ol className="list-decimal pl-6">
+          {sheet.cutting.map((c, i) => (
+            <li key={i}>{say(c, unit)}</li>
+          ))}
+        </ol>
+      </Part>
+      <Part title="Lifting">
+        {sheet.lifting.map((c, i) => (
+          <p key={i}>{say(c, unit)}</p>
+        ))}
+      </Part>
+      <Part title="What is where">{list(sheet.parts)}</Part>
+      <Part title="Cautions">
+        {sheet.cautions.map((c) => (
+          <p key={c} className="mb-1">
+            {c}
+          </p>
+        ))}
+      </Part>
+    </>
+  );
+}
