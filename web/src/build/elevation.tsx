@@ -1,4 +1,5 @@
 import type { Built, Inserted, Plan, TierWorkup } from '../api/client';
+import { usePieces } from '../days/use';
 import { kilos } from './build';
 
 interface Props {
@@ -17,7 +18,8 @@ const BOARD = 4;
 export function Elevation({ tiers, built, plan, chosen, choose }: Props) {
   const board = plan.stand?.board ?? BOARD;
   const wide = Math.max(...tiers.map((t) => t.form.width)) * 1.5;
-  const k = Math.min(WIDE / wide, (HIGH - 20) / built.height);
+  const above = Math.max(0, ...plan.pieces.filter((p) => p.seat.on === 'top').map((p) => p.height));
+  const k = Math.min(WIDE / wide, (HIGH - 20) / (built.height + above));
   let foot = 0;
   let middle = 0;
   const drawn = tiers.map((t, i) => {
@@ -72,6 +74,7 @@ export function Elevation({ tiers, built, plan, chosen, choose }: Props) {
           </g>
         );
       })}
+      <OwnPieces tiers={tiers} plan={plan} built={built} board={board} k={k} />
       {built.stuck.map((s, i) => (
         <Pin key={i} stuck={s} k={k} />
       ))}
@@ -98,4 +101,56 @@ function Pin({ stuck: s, k }: { stuck: Inserted; k: number }) {
       {pick ? <circle cx={s.x0 * k} cy={-s.z0 * k} r={3.4} fill="var(--color-look)" /> : null}
     </g>
   );
+}
+
+/** Pieces of one's own where they will be, as far as they are seen from the front. */
+function OwnPieces({
+  tiers,
+  plan,
+  built,
+  board,
+  k,
+}: Pick<Props, 'tiers' | 'plan' | 'built'> & { board: number; k: number }) {
+  const worked = usePieces(plan).data ?? [];
+  const seats = tiers.map((t, i) => ({
+    id: t.id,
+    form: t.form,
+    foot: tiers.slice(0, i).reduce((sum, o) => sum + o.form.height.mm + board, 0),
+    middle: built.tiers.slice(1, i + 1).reduce((sum, s) => sum + s.shift.x, 0),
+  }));
+  return plan.pieces.flatMap((piece) => {
+    const outline = worked.find((w) => w.id === piece.id)?.outline;
+    const on = seats.find((s) => s.id === piece.seat.tier) ?? seats.at(-1)!;
+    if (outline === undefined) {
+      return [];
+    }
+    return Array.from({ length: piece.count }, (_, i) => {
+      const angle = ((piece.seat.angle + (360 * i) / piece.count) * Math.PI) / 180;
+      const side = piece.seat.on === 'side';
+      if (side && Math.cos(angle) < 0) {
+        return null;
+      }
+      const out = piece.seat.on === 'top' ? piece.seat.out : piece.seat.out || on.form.width / 2;
+      const x = on.middle + (side ? on.form.width / 2 : out) * Math.sin(angle);
+      const z = on.foot + (side ? piece.seat.up : on.form.height.mm);
+      const flat = side ? Math.abs(Math.cos(angle)) : 1;
+      const path = outline
+        .map((v, j) =>
+          j % 2 === 0 ? `${j === 0 ? 'M' : 'L'}${(x + v * flat) * k} ${-(z + outline[j + 1]!) * k}` : '',
+        )
+        .join('');
+      return (
+        <path
+          key={`${piece.id}-${i}`}
+          d={`${path}Z`}
+          fill="var(--color-tape)"
+          fillOpacity={0.55}
+          stroke="var(--color-ink)"
+          strokeWidth={1.2}
+        >
+          <title>{piece.name}</title>
+        </path>
+      );
+    });
+  });
 }

@@ -1,9 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { api, type OwnPiece, type PieceWorkup } from '../api/client';
+import type { OwnPiece, PieceWorkup } from '../api/client';
 import { span } from '../days/time';
-import { useEdit, usePlanId } from '../days/use';
+import { useEdit, usePieces } from '../days/use';
 import { usePlan } from '../plan/context';
 import { addPiece, onPiece, removePiece, withField } from '../plan/edits';
 import { Button } from '../ui/button';
@@ -69,14 +68,9 @@ const FRESH: Omit<OwnPiece, 'id'> = {
 /** Pieces of one's own: made ahead, dried, stuck in and told to whoever cuts the cake. */
 export function Pieces() {
   const plan = usePlan();
-  const id = usePlanId();
   const edit = useEdit();
   const [open, setOpen] = useState<string | null>(null);
-  const { data } = useQuery({
-    queryKey: ['pieces', id, plan.pieces, plan.table?.humidity],
-    queryFn: () => api.pieces(plan),
-    placeholderData: (before) => before,
-  });
+  const { data } = usePieces(plan);
   const add = async () => {
     let k = plan.pieces.length + 1;
     while (plan.pieces.some((p) => p.id === `piece-${k}`)) {

@@ -231,9 +231,9 @@ function Ledger({ days, choose }: { days: Days; choose: (id: string) => void }) 
           </Row>
         ) : null}
         {pinching ? (
-          <div className="border-b border-dotted border-ink/30 py-1.5">
+          <div className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-dotted border-ink/30 py-1.5">
             <dt className="text-[0.98rem]">What pinches</dt>
-            <dd className="text-right leading-tight font-semibold">{pinching.name}</dd>
+            <dd className="ml-auto text-right leading-tight font-semibold">{pinching.name}</dd>
           </div>
         ) : null}
         <Row label="Hours left for hands">{hours(days.left)}</Row>
@@ -250,10 +250,10 @@ function Ledger({ days, choose }: { days: Days; choose: (id: string) => void }) 
       <Findings findings={days.findings} onMend={(_, chosen) => void press(chosen)} />
       <SaveTime late={days.late > 0} press={(chosen) => void press(chosen)} />
       <div className="flex flex-col items-start border-t border-ink/25 pt-2">
-        <Button look="pin" className="px-0" onClick={() => void file('calendar')}>
+        <Button look="pin" className="-ml-3.5" onClick={() => void file('calendar')}>
           Calendar file
         </Button>
-        <Button look="pin" className="px-0" onClick={() => void file('table')}>
+        <Button look="pin" className="-ml-3.5" onClick={() => void file('table')}>
           Day sheet as a table
         </Button>
         <Link

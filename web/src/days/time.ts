@@ -66,3 +66,9 @@ export function rows<T>(
     return { thing, row };
   });
 }
+
+/** A letter of the drawing's type, pixels: names are cut where they would leave their box. */
+export const LETTER = 6.7;
+
+/** Words over lines stay readable. */
+export const HALO = { paintOrder: 'stroke', stroke: 'var(--color-paper)', strokeWidth: 4 } as const;

@@ -52,3 +52,14 @@ export function useSettle() {
     }
   };
 }
+
+/** The plan's own pieces, worked out. */
+export function usePieces(plan: Plan) {
+  const id = usePlanId();
+  return useQuery({
+    queryKey: ['pieces', id, plan.pieces, plan.table?.humidity],
+    queryFn: () => api.pieces(plan),
+    enabled: plan.pieces.length > 0,
+    placeholderData: (before) => before,
+  });
+}

@@ -167,8 +167,7 @@ public record Build(
         for (int i = bodies.size() - 1; i >= 0; i--) {
             Body upper = i + 1 < bodies.size() ? bodies.get(i + 1) : null;
             if (upper != null) {
-                above += upper.own()
-                        + upper.board().area() * under.stand().thick() / 1000 * BOARD;
+                above += upper.own() + upper.board().area() * under.stand().thick() / 1000 * BOARD;
             }
             tiers.add(0, standing(bodies.get(i), upper, above, under, findings));
         }

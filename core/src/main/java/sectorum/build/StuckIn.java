@@ -17,11 +17,12 @@ import sectorum.plan.Stand;
 /** Everything that is stuck into a cake, checked against one another (handbook 5.1, 7). */
 final class StuckIn {
     static final Rule CLASH = new Rule(
-            "build.stuck", Level.STOP, "Two of the dowels, rods and picks stand nearer to one another than a finger's width.");
-    static final Rule DEPTH = new Rule(
-            "build.depth", Level.LOOK, "A pick should go deeper than its tier is high, less 10 mm.");
-    static final Rule LEDGE = new Rule(
-            "build.ledge", Level.LOOK, "A piece is deeper than the ledge it stands on.");
+            "build.stuck",
+            Level.STOP,
+            "Two of the dowels, rods and picks stand nearer to one another than a finger's width.");
+    static final Rule DEPTH =
+            new Rule("build.depth", Level.LOOK, "A pick should go deeper than its tier is high, less 10 mm.");
+    static final Rule LEDGE = new Rule("build.ledge", Level.LOOK, "A piece is deeper than the ledge it stands on.");
     static final Rule LIFT = new Rule("build.lift", Level.NOTE, "The whole cake weighs more than 10 kg.");
     static final Rule TRAVEL = new Rule(
             "build.travel", Level.LOOK, "Three tiers or more are stacked without a long dowel through all of them.");
@@ -90,7 +91,18 @@ final class StuckIn {
     private Inserted centre(double length) {
         double top = Math.min(length, 10_000);
         return new Inserted(
-                Inserted.Kind.CENTRE, "", "long dowel through all tiers", "", 1, 0, 0, 0, 0, 0, top, stand.dowel().across());
+                Inserted.Kind.CENTRE,
+                "",
+                "long dowel through all tiers",
+                "",
+                1,
+                0,
+                0,
+                0,
+                0,
+                0,
+                top,
+                stand.dowel().across());
     }
 
     /** All that is stuck in, from the foot up. */
@@ -170,9 +182,7 @@ final class StuckIn {
             if (near(piece.at(seat), Build.stuck(bodies, stand, others)) == null) {
                 return List.of(new Mend(
                         Phrase.of(
-                                out != s.out()
-                                        ? "Put it {} from the middle"
-                                        : "Turn it by {} degrees to the side",
+                                out != s.out() ? "Put it {} from the middle" : "Turn it by {} degrees to the side",
                                 out != s.out() ? Quantity.length(out) : Quantity.count(Math.abs(step))),
                         List.of(new Change(Change.Target.PIECE, piece.id() + "/seat", seat))));
             }
@@ -215,8 +225,7 @@ final class StuckIn {
                             Quantity.length(room)),
                     new Mend(
                             Phrase.of("Put it on top of the cake, {} deep", Quantity.length(piece.thickness())),
-                            List.of(new Change(
-                                    Change.Target.PIECE, piece.id() + "/seat", OwnPiece.Seat.TOP)))));
+                            List.of(new Change(Change.Target.PIECE, piece.id() + "/seat", OwnPiece.Seat.TOP)))));
         }
     }
 
@@ -225,8 +234,8 @@ final class StuckIn {
         List<Finding> findings = new ArrayList<>();
         if (grams > HEAVY) {
             findings.add(LIFT.found(Phrase.of(
-                    "The whole weighs {}: lift it by two, from under the board, or stack it where it is served.",
-                    Quantity.mass(grams))));
+                    "The whole weighs {} kg: lift it by two, from under the board, or stack it where it is served.",
+                    Quantity.plain(Rounding.halfUp(grams / 1000, 0.1)))));
         }
         if (tiers > 2 && !stand.centre()) {
             findings.add(TRAVEL.found(

@@ -55,16 +55,13 @@ public final class Drying {
         Span stated = seen != null ? seen : resting.stated() != null ? resting.stated() : craft(piece);
         if (stated != null) {
             double upper = stated.most() == null ? stated.least() : stated.most();
-            return upper <= 0
-                    ? null
-                    : new Rest(shelf, places, minutes(stated.least()), minutes(upper), false, false);
+            return upper <= 0 ? null : new Rest(shelf, places, minutes(stated.least()), minutes(upper), false, false);
         }
         if (piece.paste() == null || Double.isNaN(base(piece.paste()))) {
             return null;
         }
         double about = hours(piece.paste(), piece.thickness(), resting.faces(), piece.dark());
-        return new Rest(
-                shelf, places, minutes(about * (1 - RANGE)), minutes(about * (1 + RANGE)), true, true);
+        return new Rest(shelf, places, minutes(about * (1 - RANGE)), minutes(about * (1 + RANGE)), true, true);
     }
 
     /** What the craft states for a kind of piece. */

@@ -16,24 +16,23 @@ import sectorum.plan.Plan;
 
 /** Judges the days of one order by the rules of this package. */
 public final class Judged {
-    static final Rule LATE = new Rule(
-            "days.late", Level.STOP, "The last safe start of something that is not done is past.");
+    static final Rule LATE =
+            new Rule("days.late", Level.STOP, "The last safe start of something that is not done is past.");
     static final Rule LONG = new Rule(
             "days.long", Level.LOOK, "A task that should be done in one go takes longer than any day is open.");
-    static final Rule TIGHT = new Rule(
-            "days.tight", Level.LOOK, "A wait has a longest time that no open hours allow to keep.");
-    static final Rule CLASH = new Rule(
-            "days.clash", Level.STOP, "A task is settled for a moment before what it needs is over.");
-    static final Rule DAMP = new Rule(
-            "days.damp", Level.LOOK, "Something dries in a room of more than 70 % humidity.");
+    static final Rule TIGHT =
+            new Rule("days.tight", Level.LOOK, "A wait has a longest time that no open hours allow to keep.");
+    static final Rule CLASH =
+            new Rule("days.clash", Level.STOP, "A task is settled for a moment before what it needs is over.");
+    static final Rule DAMP = new Rule("days.damp", Level.LOOK, "Something dries in a room of more than 70 % humidity.");
     static final Rule EARLY = new Rule(
             "days.early", Level.NOTE, "Something that does not keep would be made more days ahead than it keeps.");
-    static final Rule FULL = new Rule(
-            "days.full", Level.LOOK, "Something takes more places on a shelf than the workshop has.");
-    static final Rule HANDS = new Rule(
-            "days.hands", Level.LOOK, "A lift wants two pairs of hands, and the workshop has fewer.");
-    static final Rule WHOLE = new Rule(
-            "days.whole", Level.NOTE, "A task is to be split that may not be laid down: it stays whole.");
+    static final Rule FULL =
+            new Rule("days.full", Level.LOOK, "Something takes more places on a shelf than the workshop has.");
+    static final Rule HANDS =
+            new Rule("days.hands", Level.LOOK, "A lift wants two pairs of hands, and the workshop has fewer.");
+    static final Rule WHOLE =
+            new Rule("days.whole", Level.NOTE, "A task is to be split that may not be laid down: it stays whole.");
 
     private static final int DAY = 24 * 60;
 
@@ -46,8 +45,7 @@ public final class Judged {
     /**
      * @param plan whose order it is; what saves a late one is found by planning again
      */
-    public static List<Finding> of(
-            Plan plan, Order order, Workshop workshop, Timeline timeline, long now) {
+    public static List<Finding> of(Plan plan, Order order, Workshop workshop, Timeline timeline, long now) {
         List<Finding> findings = new ArrayList<>();
         List<Slot> slots = timeline.schedule().of(order);
         long first = timeline.schedule().first(order);
@@ -57,16 +55,15 @@ public final class Judged {
                     .map(s -> s.task().name())
                     .findFirst()
                     .orElse(order.name());
-            findings.add(LATE.found(
-                    Phrase.of(
-                            "\"{}\" should have begun {} ago. Save the time below, move the day, or tick off what is"
-                                    + " done.",
-                            Quantity.text(name),
-                            Quantity.minutes(now - first))));
+            findings.add(LATE.found(Phrase.of(
+                    "\"{}\" should have begun {} ago. Save the time below, move the day, or tick off what is"
+                            + " done.",
+                    Quantity.text(name),
+                    Quantity.minutes(now - first))));
         }
         for (Slot s : slots) {
             if (!s.task().done()) {
-                task(plan, s, workshop, findings);
+                task(s, workshop, findings);
             }
         }
         needs(plan, order, timeline.schedule(), findings);
@@ -99,10 +96,10 @@ public final class Judged {
         return new Mend(Phrase.of(label), List.of(new Change(target, field, value)));
     }
 
-    private static void task(Plan plan, Slot s, Workshop workshop, List<Finding> findings) {
+    private static void task(Slot s, Workshop workshop, List<Finding> findings) {
         Task task = s.task();
         Quantity name = Quantity.text(task.name());
-        if (!task.pauses() && task.minutes() > workshop.longest()) {
+        if (isWhole(s) && task.minutes() > workshop.longest()) {
             findings.add(LONG.found(Phrase.of(
                     "\"{}\" takes {} in one go; the longest open hours are {}. It is laid down between; open longer on"
                             + " that day.",
@@ -125,16 +122,20 @@ public final class Judged {
             findings.add(full(name, rest, places));
         }
         long before = s.order().ready() - (long) task.ahead() * DAY;
-        if (task.ahead() > 0 && s.end() < before) {
-            findings.add(EARLY.found(
-                    Phrase.of(
-                            "\"{}\" would be done {} before it is needed; it keeps for {} days. Buy it, make it another"
-                                    + " way, or have more hands later.",
-                            name,
-                            Quantity.minutes(s.order().ready() - s.end()),
-                            Quantity.count(task.ahead())),
-                    press("One more pair of hands", Change.Target.HOUSE, "hands", workshop.hands() + 1)));
+        if (task.ahead() > 0 && s.start() < before) {
+            findings.add(EARLY.found(Phrase.of(
+                    "\"{}\" would be begun {} before the moment; it keeps for {} days. Buy it, make it another way, or"
+                            + " have more hands later.",
+                    name,
+                    Quantity.minutes(s.order().ready() - s.start()),
+                    Quantity.count(task.ahead()))));
         }
+    }
+
+    /** Whether it should be done in one go; the schedule lays down what no day has room for. */
+    private static boolean isWhole(Slot s) {
+        return s.order().tasks().stream()
+                .anyMatch(t -> t.id().equals(s.task().id()) && !t.pauses());
     }
 
     private static Finding full(Quantity name, Rest rest, int places) {
@@ -175,7 +176,8 @@ public final class Judged {
                                     Quantity.text(first.task().name())),
                             unfixed(plan, s.task().id(), first.task().id())));
                 }
-                String edge = order.id() + "/" + first.task().id() + ">" + s.task().id();
+                String edge =
+                        order.id() + "/" + first.task().id() + ">" + s.task().id();
                 if (schedule.loosened().contains(edge) && need.most() != null) {
                     findings.add(TIGHT.found(Phrase.of(
                             "\"{}\" should follow within {} of \"{}\"; the open hours leave {}. Open longer that day.",
@@ -201,7 +203,9 @@ public final class Judged {
     private static void damp(Plan plan, List<Slot> slots, List<Finding> findings) {
         double humidity = plan.made().humid();
         long drying = slots.stream()
-                .filter(s -> !s.task().done() && s.task().rest() != null && s.task().rest().airy())
+                .filter(s -> !s.task().done()
+                        && s.task().rest() != null
+                        && s.task().rest().airy())
                 .count();
         if (humidity > Air.TOO_DAMP + 1e-9 && drying > 0) {
             findings.add(DAMP.found(

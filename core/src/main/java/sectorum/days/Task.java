@@ -108,7 +108,8 @@ public record Task(
         int left = minutes;
         for (int k = 1; k <= parts; k++) {
             boolean last = k == parts;
-            int taking = last ? left : Math.min(left, (minutes / parts + 4) / 5 * 5);
+            // Each later part keeps a minute at least.
+            int taking = last ? left : Math.min(left - (parts - k), (minutes / parts + 4) / 5 * 5);
             left -= taking;
             List<Need> before = k == 1 ? needs : List.of(new Need(part(id, k - 1), 0, null, false));
             String said = name + ", " + k + " of " + parts;
@@ -119,7 +120,7 @@ public record Task(
                     tier,
                     about,
                     pairs,
-                    Math.max(1, taking),
+                    taking,
                     true,
                     last ? rest : null,
                     before,

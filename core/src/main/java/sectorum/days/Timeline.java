@@ -53,19 +53,17 @@ public record Timeline(Schedule schedule, List<Line> lines) {
     /** How full a shelf gets, and when. */
     public record Fill(Shelf shelf, long most, @Absent Integer places, long when) {}
 
-    /** The fullest moments of every shelf from now on. */
-    public List<Fill> fills(Workshop workshop, long now) {
+    /** The fullest moments of every shelf from now on until then. */
+    public List<Fill> fills(Workshop workshop, long now, long until) {
         List<Fill> fills = new ArrayList<>();
         for (Shelf shelf : Shelf.values()) {
             Profile profile = new Profile();
-            long last = now;
             for (Slot s : schedule.slots()) {
                 if (s.task().rest() != null && s.task().rest().shelf() == shelf) {
                     profile.add(s.end(), s.rested(), s.task().rest().places());
-                    last = Math.max(last, s.rested());
                 }
             }
-            long[] most = profile.most(now, last + 1);
+            long[] most = profile.most(now, Math.max(now, until) + 1);
             if (most[0] > 0) {
                 fills.add(new Fill(shelf, most[0], workshop.places().get(shelf), most[1]));
             }
@@ -88,7 +86,10 @@ public record Timeline(Schedule schedule, List<Line> lines) {
             this.schedule = schedule;
             this.now = now;
             long first = schedule.slots().stream().mapToLong(Slot::start).min().orElse(now);
-            long last = schedule.slots().stream().mapToLong(s -> Math.max(s.rested(), s.order().ready())).max().orElse(now);
+            long last = schedule.slots().stream()
+                    .mapToLong(s -> Math.max(s.rested(), s.order().ready()))
+                    .max()
+                    .orElse(now);
             this.open = new Open(workshop, Math.min(first, now) - 24 * 60, Math.max(last, now) + 60L * 24 * 60);
             this.placing = new Placing(open, workshop);
             schedule.slots().forEach(placing::take);
@@ -149,7 +150,8 @@ public record Timeline(Schedule schedule, List<Line> lines) {
             }
             long limit = Long.MAX_VALUE;
             for (Net.Edge edge : net.after.get(i)) {
-                long until = schedule.slots().get(edge.after()).start() - edge.need().least();
+                long until =
+                        schedule.slots().get(edge.after()).start() - edge.need().least();
                 long leave = edge.need().rested() ? Slot.leave(slot.order(), slot.task(), until) : until;
                 if (leave < limit) {
                     limit = leave;
@@ -157,7 +159,9 @@ public record Timeline(Schedule schedule, List<Line> lines) {
                 }
             }
             held[i] = by[i] < 0 ? Held.MOMENT : Held.FOLLOWER;
-            limit = by[i] < 0 ? Slot.leave(slot.order(), slot.task(), slot.order().ready()) : limit;
+            limit = by[i] < 0
+                    ? Slot.leave(slot.order(), slot.task(), slot.order().ready())
+                    : limit;
             // Between its end and its limit somebody else may have the hands, or the place on the shelf.
             int busy = busy(i, slot, limit);
             if (busy >= 0) {
@@ -180,7 +184,8 @@ public record Timeline(Schedule schedule, List<Line> lines) {
             int first = -1;
             for (int j = 0; j < net.size(); j++) {
                 Slot other = schedule.slots().get(j);
-                boolean before = first < 0 || other.start() < schedule.slots().get(first).start();
+                boolean before =
+                        first < 0 || other.start() < schedule.slots().get(first).start();
                 if (j != i && before && (overlapsHands(j, slot, limit) || sharesShelf(other, slot))) {
                     first = j;
                 }
@@ -218,7 +223,10 @@ public record Timeline(Schedule schedule, List<Line> lines) {
                     firsts.merge(
                             s.order().id(),
                             i,
-                            (a, b) -> schedule.slots().get(b).start() < schedule.slots().get(a).start() ? b : a);
+                            (a, b) -> schedule.slots().get(b).start()
+                                            < schedule.slots().get(a).start()
+                                    ? b
+                                    : a);
                 }
             }
             Set<Integer> critical = new HashSet<>();

@@ -144,11 +144,13 @@ public record OwnPiece(
      * @param up its foot above the tier's foot, mm; on top it has no meaning
      */
     public record Seat(String tier, On on, double angle, double out, double up) {
-        public static final Seat TOP = new Seat("", On.TOP, 0, 0, 0);
         private static final Field OUT =
                 Field.length("pieces.seat.out", "From the middle", 0, 700, 0, "From the tier's middle outwards.");
         private static final Field UP =
                 Field.length("pieces.seat.up", "Above the foot", 0, 700, 0, "From the tier's foot up.");
+
+        /** On the middle of the top tier; after the fields, which judge it. */
+        public static final Seat TOP = new Seat("", On.TOP, 0, 0, 0);
 
         public Seat {
             tier = tier == null ? "" : tier;

@@ -57,15 +57,21 @@ public record Stand(
 
     /** What a tier is made of, with its density in g/cm³ (handbook 5.1). */
     public enum Cake {
-        SPONGE(0.7),
-        RICH(0.95),
-        FRUIT(1.15),
-        DUMMY(0.03);
+        SPONGE(0.7, "sponge"),
+        RICH(0.95, "rich cake"),
+        FRUIT(1.15, "fruit cake"),
+        DUMMY(0.03, "dummy");
 
         private final double density;
+        private final String words;
 
-        Cake(double density) {
+        Cake(double density, String words) {
             this.density = density;
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
         }
 
         public double density() {

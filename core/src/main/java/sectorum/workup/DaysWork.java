@@ -69,7 +69,7 @@ final class DaysWork {
                 local(mine.ready()),
                 items,
                 loads(),
-                timeline.fills(workshop, now).stream()
+                timeline.fills(workshop, now, mine.ready()).stream()
                         .map(f -> new Days.Fullest(f.shelf(), (int) f.most(), f.places(), local(f.when())))
                         .toList(),
                 next,
@@ -158,8 +158,10 @@ final class DaysWork {
 
     /** Day by day from the first open task, or today, to the moment. */
     private List<Days.Load> loads() {
-        long first = Math.min(now, schedule.slots().stream().mapToLong(Slot::start).min().orElse(now));
-        LocalDate day = Moments.local(Math.max(first, now - 7L * DAY), workshop.zone()).toLocalDate();
+        long first = Math.min(
+                now, schedule.slots().stream().mapToLong(Slot::start).min().orElse(now));
+        LocalDate day =
+                Moments.local(Math.max(first, now - 7L * DAY), workshop.zone()).toLocalDate();
         LocalDate last = Moments.local(mine.ready(), workshop.zone()).toLocalDate();
         List<Days.Load> loads = new ArrayList<>();
         for (; !day.isAfter(last); day = day.plusDays(1)) {
@@ -196,8 +198,7 @@ final class DaysWork {
     @Absent
     static Slot lastCold(Schedule schedule, Order order) {
         return schedule.of(order).stream()
-                .filter(s -> s.task().rest() != null
-                        && s.task().rest().shelf() == sectorum.bench.Shelf.FRIDGE)
+                .filter(s -> s.task().rest() != null && s.task().rest().shelf() == sectorum.bench.Shelf.FRIDGE)
                 .max(Comparator.comparingLong(Slot::rested))
                 .orElse(null);
     }

@@ -14,6 +14,7 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.technique.Layout;
+import sectorum.technique.Making;
 
 /** The whole cake as it is seen from the front, drawn flat to scale from the pieces themselves. */
 final class FrontView {
@@ -31,10 +32,10 @@ final class FrontView {
         this.plan = plan;
         this.worked = worked;
         this.build = build;
-        double wide = worked.tiers().stream().mapToDouble(t -> t.form().width()).max().orElse(100);
-        double shifted = build.tiers().stream()
-                .mapToDouble(s -> Math.abs(s.shift().x()))
-                .sum();
+        double wide =
+                worked.tiers().stream().mapToDouble(t -> t.form().width()).max().orElse(100);
+        double shifted =
+                build.tiers().stream().mapToDouble(s -> Math.abs(s.shift().x())).sum();
         double pieces = plan.pieces().stream()
                 .mapToDouble(p -> p.seat().on() == OwnPiece.On.TOP ? p.height() : 0)
                 .max()
@@ -55,11 +56,12 @@ final class FrontView {
     Drawing pieces() {
         Drawing.Maker maker = new Drawing.Maker();
         eachTier((tier, w, x, z) -> {
-            w.dressings().forEach(worn -> dressing(maker, tier, worn.layout(), x, z));
+            w.dressings().forEach(worn -> dressing(maker, tier, worn, x, z));
             silhouette(maker, w, x, z, Ink.Pen.CUT);
         });
         plan.pieces().forEach(p -> own(maker, p));
-        return maker.made("front", Phrase.of("From the front, {} high", Quantity.length(build.height())), width, height);
+        return maker.made(
+                "front", Phrase.of("From the front, {} high", Quantity.length(build.height())), width, height);
     }
 
     /** Tiers as outlines, with everything that is stuck into them. */
@@ -87,7 +89,8 @@ final class FrontView {
         }
         return maker.made(
                 "stuck-in",
-                Phrase.of("Everything stuck in: {}", Quantity.count(build.stuck().size())),
+                Phrase.of(
+                        "Everything stuck in: {}", Quantity.count(build.stuck().size())),
                 width,
                 height);
     }
@@ -126,24 +129,29 @@ final class FrontView {
                         py(z)));
     }
 
-    private void dressing(Drawing.Maker maker, Tier tier, Layout layout, double x, double z) {
+    private void dressing(Drawing.Maker maker, Tier tier, TierWorkup.Worn worn, double x, double z) {
+        Layout layout = worn.layout();
+        // Pressed lines are the pattern; lines that pieces follow are covered by them.
+        boolean lines = layout.pieces() == 0 || worn.making().steps().stream().anyMatch(Making.Step::soft);
         Outline outline = tier.side().outline();
         int step = 1 + layout.placements().size() / MOST_DRAWN;
         for (int i = 0; i < layout.placements().size(); i += step) {
             Layout.Placement p = layout.placements().get(i);
             Layout.Shape shape = layout.shapes().get(p.shape());
-            if (shape.role() != Layout.Role.GUIDE || !hasPieces(layout)) {
+            if (shape.role() != Layout.Role.GUIDE || lines) {
                 drawn(maker, tier, outline, shape, p, x, z);
             }
         }
     }
 
-    private static boolean hasPieces(Layout layout) {
-        return layout.pieces() > 0;
-    }
-
     private void drawn(
-            Drawing.Maker maker, Tier tier, Outline outline, Layout.Shape shape, Layout.Placement p, double x, double z) {
+            Drawing.Maker maker,
+            Tier tier,
+            Outline outline,
+            Layout.Shape shape,
+            Layout.Placement p,
+            double x,
+            double z) {
         double foot = tier.side().foot().mm();
         double cos = Math.cos(p.turn());
         double sin = Math.sin(p.turn());

@@ -46,7 +46,9 @@ final class HandoverPages {
         String who = String.join(
                 " · ",
                 java.util.stream.Stream.of(
-                                handover.readyBy() == null ? "" : handover.readyBy().replace('T', ' '),
+                                handover.readyBy() == null
+                                        ? ""
+                                        : handover.readyBy().replace('T', ' '),
                                 handover.client(),
                                 handover.place(),
                                 "printed " + printed)
@@ -67,11 +69,10 @@ final class HandoverPages {
             text("Asked to be free of: " + handover.unwanted(), COLUMN, EDGE);
         }
         if (handover.uncooled() != null) {
-            text(
-                    "Out of the fridge for " + hours(handover.uncooled()) + " when it is handed over.",
-                    COLUMN,
-                    EDGE);
+            text("Out of the fridge for " + hours(handover.uncooled()) + " when it is handed over.", COLUMN, EDGE);
         }
+        head("Lifting");
+        handover.lifting().forEach(p -> text(p.say(unit), COLUMN, EDGE));
         y = Math.max(y, top + 114);
         head("Take out before it is cut");
         handover.out().forEach(p -> text(line(p), LETTERS, EDGE));
@@ -79,8 +80,6 @@ final class HandoverPages {
         for (int i = 0; i < handover.cutting().size(); i++) {
             text((i + 1) + "  " + handover.cutting().get(i).say(unit), LETTERS, EDGE);
         }
-        head("Lifting");
-        handover.lifting().forEach(p -> text(p.say(unit), LETTERS, EDGE));
         turn();
         double second = y;
         picture(view.stuck(), WIDTH - EDGE - 86, second, 86, 110);
@@ -151,7 +150,6 @@ final class HandoverPages {
         double k = Math.min(wide / drawing.width(), high / drawing.height());
         double left = x + (wide - k * drawing.width()) / 2;
         drawing.inks().forEach(ink -> inks.add(ink.scaled(k, k).moved(left, at)));
-        inks.add(new Ink.Words(
-                x + wide / 2, at + k * drawing.height() + TYPE, 3, Ink.Anchor.MIDDLE, drawing.title()));
+        inks.add(new Ink.Words(x + wide / 2, at + k * drawing.height() + TYPE, 3, Ink.Anchor.MIDDLE, drawing.title()));
     }
 }

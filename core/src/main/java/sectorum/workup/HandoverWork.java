@@ -13,6 +13,7 @@ import sectorum.make.Covering;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
@@ -55,10 +56,10 @@ final class HandoverWork {
                 plan.brief().place(),
                 plan.readyBy(),
                 Phrase.of(
-                        "{} tiers, {} high, {}.",
+                        "{} tiers, {} high, {} kg.",
                         Quantity.count(plan.tiers().size()),
                         Quantity.length(build.height()),
-                        Quantity.mass(build.grams())),
+                        kilos(build.grams())),
                 parts,
                 out(),
                 allergens.entrySet().stream()
@@ -71,24 +72,28 @@ final class HandoverWork {
                 List.copyOf(cautions));
     }
 
+    private static Quantity kilos(double grams) {
+        return Quantity.plain(Rounding.halfUp(grams / 1000, 0.1));
+    }
+
     private List<Handover.Handed> parts() {
         List<Handover.Handed> parts = new ArrayList<>();
         for (int i = 0; i < plan.tiers().size(); i++) {
             Tier tier = plan.tiers().get(i);
             Stand.Cake cake = plan.stands().cake(tier);
-            brings(cake.allergens(), tier.name() + ", the cake");
+            brings(cake.allergens(), cake.words());
             TierWorkup w = worked.tiers().get(i);
             parts.add(new Handover.Handed(
                     tier.dummy() ? tier.name() + ", not cake" : tier.name(),
                     1,
                     Phrase.of(
-                            "{} wide, {} high, {}",
+                            "{} wide, {} high, {} kg",
                             Quantity.length(w.form().width()),
                             Quantity.length(w.form().height().mm()),
-                            Quantity.mass(build.tiers().get(i).own())),
+                            kilos(build.tiers().get(i).own())),
                     (tier.dummy() ? OwnPiece.Eaten.OUT : OwnPiece.Eaten.EAT).words()));
             for (Covering c : TableWork.coats(plan, tier)) {
-                brings(c.paste().allergens(), tier.name() + ", " + c.paste().words());
+                brings(c.paste().allergens(), c.paste().words());
             }
             w.dressings().forEach(worn -> parts.add(dressing(tier, worn)));
         }
@@ -99,7 +104,7 @@ final class HandoverWork {
     private Handover.Handed dressing(Tier tier, TierWorkup.Worn worn) {
         boolean hard = false;
         for (Making.Used used : worn.making().used()) {
-            brings(used.paste().allergens(), worn.name() + ", " + used.paste().words());
+            brings(used.paste().allergens(), used.paste().words());
             hard |= used.paste().driesHard();
         }
         return new Handover.Handed(
@@ -133,13 +138,14 @@ final class HandoverWork {
     private Handover.Handed piece(OwnPiece p) {
         Paste paste = p.paste();
         if (paste != null) {
-            brings(paste.allergens(), p.name() + ", " + paste.words());
+            brings(paste.allergens(), paste.words());
         }
         return new Handover.Handed(p.name(), p.count(), where(p), p.eaten().words());
     }
 
     private void brings(List<String> names, String from) {
-        names.forEach(name -> allergens.computeIfAbsent(name, n -> new LinkedHashSet<>()).add(from));
+        names.forEach(name ->
+                allergens.computeIfAbsent(name, n -> new LinkedHashSet<>()).add(from));
     }
 
     private List<Handover.Handed> out() {
@@ -149,9 +155,8 @@ final class HandoverWork {
             if (p.eaten() == OwnPiece.Eaten.OUT) {
                 out.add(new Handover.Handed(p.name(), p.count(), where(p), words));
             }
-            int picks = (int) build.stuck().stream()
-                    .filter(s -> s.piece().equals(p.id()))
-                    .count();
+            int picks = (int)
+                    build.stuck().stream().filter(s -> s.piece().equals(p.id())).count();
             if (picks > 0) {
                 out.add(new Handover.Handed(p.sticks().kind().words() + " of " + p.name(), picks, where(p), words));
             }
@@ -187,8 +192,8 @@ final class HandoverWork {
         List<Phrase> lifting = new ArrayList<>();
         lifting.add(
                 build.grams() > BY_TWO
-                        ? Phrase.of("It weighs {}: two lift it, from under the board.", Quantity.mass(build.grams()))
-                        : Phrase.of("It weighs {}: lift it from under the board.", Quantity.mass(build.grams())));
+                        ? Phrase.of("It weighs {} kg: two lift it, from under the board.", kilos(build.grams()))
+                        : Phrase.of("It weighs {} kg: lift it from under the board.", kilos(build.grams())));
         lifting.add(Phrase.of(
                 "Drive it level and cool, in a box higher than {}, never on a seat.", Quantity.length(build.height())));
         return lifting;
@@ -208,12 +213,11 @@ final class HandoverWork {
                     .filter(k -> k.kind() == Inserted.Kind.PICK && k.tier().equals(s.id()))
                     .count();
             if (picks > 0) {
-                cutting.add(Phrase.of(
-                        "Take the pieces off {} and {} picks out.", name, Quantity.count(picks)));
+                cutting.add(Phrase.of("Take the pieces off {} and {} picks out.", name, Quantity.count(picks)));
             }
             if (i > 0) {
-                Quantity below = Quantity.text(
-                        plan.tier(build.tiers().get(i - 1).id()).name());
+                Quantity below =
+                        Quantity.text(plan.tier(build.tiers().get(i - 1).id()).name());
                 cutting.add(Phrase.of("Lift {} off {} with its board.", name, below));
             }
             int rods = s.dowels().size() + s.inner().size();

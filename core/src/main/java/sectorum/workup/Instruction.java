@@ -32,4 +32,9 @@ public record Instruction(
         @Absent Making.Pause pause,
         @Absent Phrase check,
         String caution,
-        List<String> guard) {}
+        List<String> guard) {
+    Instruction then(Making.Pause rest) {
+        return new Instruction(
+                task, name, kind, tier, about, number, what, tool, joint, minutes, rest, check, caution, guard);
+    }
+}

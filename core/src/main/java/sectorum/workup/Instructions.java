@@ -13,10 +13,13 @@ import sectorum.build.Build;
 import sectorum.days.Need;
 import sectorum.days.Order;
 import sectorum.days.Task;
+import sectorum.make.Batch;
 import sectorum.make.Covering;
+import sectorum.make.Worktop;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
 import sectorum.measure.Tape;
 import sectorum.plan.Coat;
 import sectorum.plan.OwnPiece;
@@ -44,11 +47,13 @@ final class Instructions {
     private final Plan plan;
     private final Workup worked;
     private final Build build;
+    private final Worktop top;
     private final Tape tape;
     private final Map<String, Task> byId = new HashMap<>();
     private final List<Instruction> all = new ArrayList<>();
 
-    private Instructions(Plan plan, Workup worked, Tape tape, List<Task> tasks) {
+    private Instructions(Plan plan, Workup worked, Worktop top, Tape tape, List<Task> tasks) {
+        this.top = top;
         this.plan = plan;
         this.worked = worked;
         this.tape = tape;
@@ -57,9 +62,14 @@ final class Instructions {
     }
 
     /** @param tasks in the order in which they are done */
-    static List<Instruction> of(Plan plan, Workup worked, Tape tape, List<Task> tasks) {
-        Instructions made = new Instructions(plan, worked, tape, tasks);
-        tasks.stream().filter(t -> !t.done()).forEach(made::task);
+    static List<Instruction> of(Plan plan, Workup worked, Worktop top, Tape tape, List<Task> tasks) {
+        Instructions made = new Instructions(plan, worked, top, tape, tasks);
+        for (Task task : tasks) {
+            if (!task.done()) {
+                made.task(task);
+                made.rest(task);
+            }
+        }
         return List.copyOf(made.all);
     }
 
@@ -109,10 +119,21 @@ final class Instructions {
                 tool,
                 joint,
                 minutes,
-                pause == null && t.rest() != null && t.rest().least() > 0 ? pause(t) : pause,
+                pause,
                 check,
                 caution,
                 first && t.kind().isFinal() ? open(t) : List.of()));
+    }
+
+    /** A task's own rest follows its last step, where that says none itself. */
+    private void rest(Task t) {
+        int last = all.size() - 1;
+        boolean own = last >= 0
+                && all.get(last).task().equals(t.id())
+                && all.get(last).pause() == null;
+        if (own && t.rest() != null && t.rest().least() > 0) {
+            all.set(last, all.get(last).then(pause(t)));
+        }
     }
 
     private static Making.Pause pause(Task t) {
@@ -141,13 +162,7 @@ final class Instructions {
     private void task(Task t) {
         switch (t.kind()) {
             case PIECE -> piece(t);
-            case KNEAD ->
-                add(
-                        t,
-                        Phrase.of("{}: each to the grams under Make.", Quantity.text(t.name())),
-                        "scale, gloves",
-                        Phrase.of("No streaks after {} minutes of kneading.", Quantity.count(3)),
-                        "");
+            case KNEAD -> knead(t);
             case BOARD ->
                 add(
                         t,
@@ -179,18 +194,51 @@ final class Instructions {
         }
     }
 
+    /** A step for every batch: what goes into it, and how much of it there has to be. */
+    private void knead(Task t) {
+        List<Batch> batches = PlanTasks.batches(t.id().replaceAll("#.*", ""), plan, top);
+        double each = (double) t.minutes() / Math.max(1, batches.size());
+        for (Batch b : batches) {
+            String mixed = b.mixed().size() < 2
+                    ? ""
+                    : ", from "
+                            + b.mixed().stream()
+                                    .map(m -> (m.powder()
+                                                    ? "CMC powder"
+                                                    : m.tint().name()) + " "
+                                            + Quantity.mass(Math.max(0.1, Rounding.halfUp(m.grams(), 0.1))))
+                                    .collect(java.util.stream.Collectors.joining(" and "));
+            String verb = b.paste().kneaded() ? "Knead" : "Mix";
+            add(
+                    t,
+                    Phrase.of(
+                            verb + " {} of {} in {}{}.",
+                            Quantity.mass(b.parts().kneaded()),
+                            Quantity.text(b.paste().words()),
+                            Quantity.text(b.tint().name()),
+                            Quantity.text(mixed)),
+                    "scale, gloves",
+                    "",
+                    each,
+                    null,
+                    b == batches.get(batches.size() - 1)
+                            ? Phrase.of("{} batches, no streaks, each covered.", Quantity.count(batches.size()))
+                            : null,
+                    "");
+        }
+    }
+
     private OwnPiece piece(String id) {
         return plan.pieces().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
     }
 
     private void piece(Task t) {
         OwnPiece p = piece(t.about());
-        String faces =
-                switch (p.resting().faces()) {
-                    case BOTH -> "with both faces free";
-                    case TURNED -> "on a flat board, and turn half way";
-                    case FORMER -> "on a former";
-                };
+        String faces = switch (p.resting().faces()) {
+            case BOTH -> "with both faces free";
+            case TURNED -> "on a flat board, and turn half way";
+            case FORMER -> "on a former";
+        };
         String hot = p.paste() == Paste.SUGAR ? HOT : p.sticks().kind() == OwnPiece.Stick.WIRE ? WIRE : "";
         add(
                 t,
@@ -201,7 +249,10 @@ final class Instructions {
                         Quantity.length(p.width()),
                         Quantity.length(p.height()),
                         Quantity.length(p.thickness()),
-                        Quantity.text(p.paste() == null ? "what it is made of" : p.paste().words()),
+                        Quantity.text(
+                                p.paste() == null
+                                        ? "what it is made of"
+                                        : p.paste().words()),
                         Quantity.text(faces)),
                 "cutter or template",
                 "",
@@ -218,7 +269,10 @@ final class Instructions {
     }
 
     private TierWorkup workup(String tier) {
-        return worked.tiers().stream().filter(w -> w.id().equals(tier)).findFirst().orElseThrow();
+        return worked.tiers().stream()
+                .filter(w -> w.id().equals(tier))
+                .findFirst()
+                .orElseThrow();
     }
 
     private void fill(Task t) {
@@ -244,33 +298,35 @@ final class Instructions {
                 "{} of {} all round, edges sharp, no air under it.",
                 Quantity.length(coat.thickness()),
                 Quantity.text(c.paste().words()));
-        Phrase what =
-                switch (c.laid()) {
-                    case SPREAD ->
-                        Phrase.of(
-                                "Spread {} of {} to {} and scrape it smooth.",
-                                Quantity.mass(c.stays()),
-                                Quantity.text(c.paste().words()),
-                                Quantity.length(c.thickness()));
-                    case SHEET, BARE ->
-                        Phrase.of(
-                                "Roll {} to {}, to {} across and {} the other way; lay it over, smooth it, trim the foot.",
-                                Quantity.mass(c.stays() + c.trimmed()),
-                                Quantity.length(c.thickness()),
-                                Quantity.length(c.width()),
-                                Quantity.length(c.height()));
-                    case STRIP ->
-                        Phrase.of(
-                                "Roll a strip of {} by {} and wrap it, and lay a lid of {}.",
-                                Quantity.length(c.width()),
-                                Quantity.length(c.height()),
-                                Quantity.length(c.lid()));
-                };
+        Phrase what = switch (c.laid()) {
+            case SPREAD ->
+                Phrase.of(
+                        "Spread {} of {} to {} and scrape it smooth.",
+                        Quantity.mass(c.stays()),
+                        Quantity.text(c.paste().words()),
+                        Quantity.length(c.thickness()));
+            case SHEET, BARE ->
+                Phrase.of(
+                        "Roll {} to {}, to {} across and {} the other way; lay it over, smooth it, trim the foot.",
+                        Quantity.mass(c.stays() + c.trimmed()),
+                        Quantity.length(c.thickness()),
+                        Quantity.length(c.width()),
+                        Quantity.length(c.height()));
+            case STRIP ->
+                Phrase.of(
+                        "Roll a strip of {} by {} and wrap it, and lay a lid of {}.",
+                        Quantity.length(c.width()),
+                        Quantity.length(c.height()),
+                        Quantity.length(c.lid()));
+        };
         add(t, what, c.laid() == Coat.Laid.SPREAD ? "palette knife, scraper" : "roller, smoothers, knife", check, "");
     }
 
     private Build.Standing standing(Task t) {
-        return build.tiers().stream().filter(s -> s.id().equals(t.tier())).findFirst().orElseThrow();
+        return build.tiers().stream()
+                .filter(s -> s.id().equals(t.tier()))
+                .findFirst()
+                .orElseThrow();
     }
 
     private void dowels(Task t) {
@@ -291,13 +347,11 @@ final class Instructions {
     private void stack(Task t) {
         Build.Standing s = standing(t);
         int i = build.tiers().indexOf(s);
+        Quantity kilos = Quantity.plain(Rounding.halfUp(s.own() / 1000, 0.1));
         Build.Ledge ledge = i == 0 ? null : build.tiers().get(i - 1).ledge();
         Phrase what = ledge == null
-                ? Phrase.of(
-                        "Mark the board's middle, glue it and set the tier down: {}.", Quantity.mass(s.own()))
-                : Phrase.of(
-                        "Glue inside the seat, lower the tier, front to front, and fill the join: {}.",
-                        Quantity.mass(s.own()));
+                ? Phrase.of("Mark the board's middle, glue it and set the tier down: {} kg.", kilos)
+                : Phrase.of("Glue inside the seat, lower the tier, front to front, and fill the join: {} kg.", kilos);
         Phrase check = ledge == null
                 ? Phrase.of("Level both ways, turned by {}.", Quantity.angle(Math.PI / 2))
                 : Phrase.of(

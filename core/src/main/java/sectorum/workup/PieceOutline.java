@@ -16,22 +16,21 @@ final class PieceOutline {
     static List<double[]> of(OwnPiece piece) {
         double w = piece.width() / 2;
         double h = piece.height();
-        List<double[]> unit =
-                switch (piece.form()) {
-                    case PLAQUE -> points(-1, 0, 1, 0, 1, 1, -1, 1);
-                    case ROUND -> arc(0, 2 * Math.PI, 0.5, 0.5);
-                    case DOME -> arc(0, Math.PI, 0, 1);
-                    case STAR -> star();
-                    case BOW ->
-                        points(
-                                0, 0.42, -0.4, 0.05, -1, 0.1, -0.9, 0.5, -1, 0.95, -0.4, 0.95, -0.12, 0.62, 0.12, 0.62,
-                                0.4, 0.95, 1, 0.95, 0.9, 0.5, 1, 0.1, 0.4, 0.05);
-                    case FLOWER -> flower();
-                    case FIGURE ->
-                        points(
-                                -0.6, 0, 0.6, 0, 0.8, 0.5, 0.45, 0.68, 0.5, 0.9, 0.2, 1, -0.2, 1, -0.5, 0.9, -0.45, 0.68,
-                                -0.8, 0.5);
-                };
+        List<double[]> unit = switch (piece.form()) {
+            case PLAQUE -> points(-1, 0, 1, 0, 1, 1, -1, 1);
+            case ROUND -> arc(0, 2 * Math.PI, 0.5, 0.5);
+            case DOME -> arc(0, Math.PI, 0, 1);
+            case STAR -> star();
+            case BOW ->
+                points(
+                        0, 0.42, -0.4, 0.05, -1, 0.1, -0.9, 0.5, -1, 0.95, -0.4, 0.95, -0.12, 0.62, 0.12, 0.62, 0.4,
+                        0.95, 1, 0.95, 0.9, 0.5, 1, 0.1, 0.4, 0.05);
+            case FLOWER -> flower();
+            case FIGURE ->
+                points(
+                        -0.6, 0, 0.6, 0, 0.8, 0.5, 0.45, 0.68, 0.5, 0.9, 0.2, 1, -0.2, 1, -0.5, 0.9, -0.45, 0.68, -0.8,
+                        0.5);
+        };
         List<double[]> drawn = new ArrayList<>();
         unit.forEach(p -> drawn.add(new double[] {p[0] * w, p[1] * h}));
         drawn.add(drawn.get(0));

@@ -52,8 +52,6 @@ public record PieceWorkup(
                 piece.count() * (piece.labour().minutes() + piece.labour().placing()),
                 piece.count() * piece.picks(),
                 piece.buried(),
-                rest == null
-                        ? null
-                        : new Dries(rest.low() * room / 60, rest.least() * room / 60, rest.estimate()));
+                rest == null ? null : new Dries(rest.low() * room / 60, rest.least() * room / 60, rest.estimate()));
     }
 }

@@ -124,8 +124,7 @@ final class PlanTasks {
                 there.add(need);
             }
         }
-        Task task = new Task(
-                id, name, kind, "", "", 1, rounded(minutes), pauses, rest, there, 0, null, false);
+        Task task = new Task(id, name, kind, "", "", 1, rounded(minutes), pauses, rest, there, 0, null, false);
         tasks.put(id, task);
         return task;
     }
@@ -139,19 +138,21 @@ final class PlanTasks {
             double minutes = piece.labour().minutes() * piece.count();
             Rest rest = Drying.of(piece, null);
             if (minutes > 0 || rest != null) {
-                put(add(Task.Kind.PIECE, "piece-" + piece.id(), called(piece), minutes, piece.labour().pauses(), rest)
+                put(add(
+                                Task.Kind.PIECE,
+                                "piece-" + piece.id(),
+                                called(piece),
+                                minutes,
+                                piece.labour().pauses(),
+                                rest)
                         .about("", piece.id())
                         .ahead(piece.labour().ahead()));
             }
         }
-        knead(KNEAD, "Knead and colour the covering", batches(b -> b.form() == Batch.Form.COVER), OVERNIGHT);
-        knead(
-                KNEAD_PIECES,
-                "Knead and colour the paste",
-                batches(b -> b.form() != Batch.Form.COVER && b.paste().kneaded()),
-                OVERNIGHT);
-        knead(MIX_DARK, "Mix the strong dark icing", batches(b -> icing(b) && dark(b)), DEEPENS);
-        knead(MIX, "Mix the icing", batches(b -> icing(b) && !dark(b)), 0);
+        knead(KNEAD, "Knead and colour the covering", OVERNIGHT);
+        knead(KNEAD_PIECES, "Knead and colour the paste", OVERNIGHT);
+        knead(MIX_DARK, "Mix the strong dark icing", DEEPENS);
+        knead(MIX, "Mix the icing", 0);
         if (plan.made().base() != null && plan.made().base().paste() != null) {
             double across = plan.made().base().across() / 100;
             double area = Math.PI / 4 * across * across;
@@ -178,16 +179,23 @@ final class PlanTasks {
         return b.paste() == Paste.BUTTERCREAM && b.tint().light() < DARK;
     }
 
-    /** Batches that are coloured or mixed and not made yet. */
-    private int batches(java.util.function.Predicate<Batch> which) {
-        return (int) top.batches().stream()
+    /** The batches of a kneading task: those that are coloured or mixed and not made yet. */
+    static List<Batch> batches(String id, Plan plan, Worktop top) {
+        return top.batches().stream()
                 .filter(b -> !b.tint().id().isEmpty() || b.mixed().size() > 1)
                 .filter(b -> !plan.made().isMade(b.id()))
-                .filter(which)
-                .count();
+                .filter(b -> switch (id) {
+                    case KNEAD -> b.form() == Batch.Form.COVER;
+                    case KNEAD_PIECES ->
+                        b.form() != Batch.Form.COVER && b.paste().kneaded();
+                    case MIX_DARK -> icing(b) && dark(b);
+                    default -> icing(b) && !dark(b);
+                })
+                .toList();
     }
 
-    private void knead(String id, String name, int batches, int rest) {
+    private void knead(String id, String name, int rest) {
+        int batches = batches(id, plan, top).size();
         if (batches > 0) {
             String said = batches == 1 ? name : name + ", " + batches + " batches";
             add(

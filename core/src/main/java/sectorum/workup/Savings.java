@@ -3,7 +3,6 @@ package sectorum.workup;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.TreeMap;
 import sectorum.bench.Bench;
 import sectorum.bench.Paste;
 import sectorum.bench.Stock;
@@ -51,8 +50,7 @@ final class Savings {
         this.first = first(plan, workshop);
     }
 
-    static List<Days.Saving> of(
-            String id, Plan plan, Bench bench, Stock stock, Workshop workshop, List<Order> others) {
+    static List<Days.Saving> of(String id, Plan plan, Bench bench, Stock stock, Workshop workshop, List<Order> others) {
         Savings tried = new Savings(id, plan, bench, stock, workshop, others);
         plan.pieces().forEach(tried::piece);
         tried.quicker();
@@ -74,9 +72,7 @@ final class Savings {
         long later = first(other, there);
         if (later - first >= LEAST) {
             savings.add(new Days.Saving(
-                    mend,
-                    later - first,
-                    Moments.local(later, workshop.zone()).toString()));
+                    mend, later - first, Moments.local(later, workshop.zone()).toString()));
         }
     }
 
@@ -94,7 +90,11 @@ final class Savings {
         if (thin < piece.thickness()) {
             offer(
                     piece,
-                    Phrase.of("{}: {} thick instead of {}", name, Quantity.length(thin), Quantity.length(piece.thickness())),
+                    Phrase.of(
+                            "{}: {} thick instead of {}",
+                            name,
+                            Quantity.length(thin),
+                            Quantity.length(piece.thickness())),
                     "thickness",
                     thin,
                     piece.thick(thin));
@@ -107,7 +107,8 @@ final class Savings {
         if (piece.count() > 2) {
             offer(
                     piece,
-                    Phrase.of("{}: {} of them instead of {}", name, Quantity.count(fewer), Quantity.count(piece.count())),
+                    Phrase.of(
+                            "{}: {} of them instead of {}", name, Quantity.count(fewer), Quantity.count(piece.count())),
                     "count",
                     fewer,
                     piece.many(fewer));

@@ -39,6 +39,7 @@ final class TierTasks {
     private final int index;
     private final List<TierWorkup.Worn> worn;
     private boolean covered;
+
     @Absent
     private String base;
 
@@ -67,7 +68,13 @@ final class TierTasks {
     void add() {
         if (!tier.dummy()) {
             base = "fill-" + tier.id();
-            put(all.add(Task.Kind.FILL, base, "Fill and level " + tier.name(), Rate.LAYER.minutes(layers()), false, null)
+            put(all.add(
+                            Task.Kind.FILL,
+                            base,
+                            "Fill and level " + tier.name(),
+                            Rate.LAYER.minutes(layers()),
+                            false,
+                            null)
                     .ahead(PlanTasks.fresh(tier)));
         }
         coats();
@@ -216,14 +223,7 @@ final class TierTasks {
             double minutes = steps.stream().mapToDouble(Making.Step::minutes).sum();
             // What sets between its parts, and what wants a soft covering, is not laid down.
             boolean pauses = parts.size() == 1 && !soft;
-            put(all.add(
-                            Task.Kind.DRESS,
-                            id,
-                            name,
-                            minutes,
-                            pauses,
-                            rest(pause),
-                            needs.toArray(Need[]::new))
+            put(all.add(Task.Kind.DRESS, id, name, minutes, pauses, rest(pause), needs.toArray(Need[]::new))
                     .about(tier.id(), w.id()));
             before = id;
         }
@@ -272,7 +272,8 @@ final class TierTasks {
     private static void materials(TierWorkup.Worn w, List<Need> needs) {
         boolean kneaded = w.making().used().stream().anyMatch(u -> u.paste().kneaded());
         boolean icing = w.making().used().stream()
-                .anyMatch(u -> u.paste() == Paste.BUTTERCREAM || u.paste() == Paste.ROYAL || u.paste() == Paste.GANACHE);
+                .anyMatch(
+                        u -> u.paste() == Paste.BUTTERCREAM || u.paste() == Paste.ROYAL || u.paste() == Paste.GANACHE);
         if (kneaded) {
             needs.add(Need.after(PlanTasks.KNEAD_PIECES));
         }

@@ -9,11 +9,14 @@ import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.build.Build;
 import sectorum.days.Order;
+import sectorum.days.Task;
 import sectorum.days.Workshop;
 import sectorum.divide.Division;
 import sectorum.divide.Rescue;
 import sectorum.drawing.Drawing;
 import sectorum.make.Worktop;
+import sectorum.measure.Absent;
+import sectorum.measure.LengthUnit;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -21,11 +24,8 @@ import sectorum.measure.Tape;
 import sectorum.plan.Dressing;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
-import sectorum.days.Task;
-import sectorum.measure.Absent;
-import sectorum.measure.LengthUnit;
-import sectorum.template.Sheet;
 import sectorum.technique.Catalogue;
+import sectorum.template.Sheet;
 
 /**
  * Everything that follows from a plan.
@@ -125,7 +125,8 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
      *
      * @param days the plan's days; absent: in the order of the work
      */
-    public static List<Instruction> instructions(Plan plan, Workup worked, Tape tape, Order order, @Absent Days days) {
+    public static List<Instruction> instructions(
+            Plan plan, Workup worked, Worktop top, Tape tape, Order order, @Absent Days days) {
         List<Task> tasks = new ArrayList<>(Instructions.inOrder(order));
         if (days != null) {
             List<String> ids = days.items().stream()
@@ -134,7 +135,7 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
                     .toList();
             tasks.sort(java.util.Comparator.comparingInt(t -> ids.indexOf(t.id())));
         }
-        return Instructions.of(plan, worked, tape, tasks);
+        return Instructions.of(plan, worked, top, tape, tasks);
     }
 
     /** What goes with the cake. */
@@ -149,7 +150,9 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
 
     /** Each piece of one's own, worked out. */
     public static List<PieceWorkup> pieces(Plan plan) {
-        return plan.pieces().stream().map(p -> PieceWorkup.of(p, plan.made().humid())).toList();
+        return plan.pieces().stream()
+                .map(p -> PieceWorkup.of(p, plan.made().humid()))
+                .toList();
     }
 
     /** The templates that show where the next tier sits, by the tier it sits on. */

@@ -12,10 +12,10 @@ import sectorum.bench.Shelf;
  * Judges a schedule minute by minute, knowing nothing of how it was made: it looks at clocks on the wall, counts hands and
  * places one minute after the other and dries in steps of a minute.
  */
-record Judge(List<Order> orders, Workshop workshop, Schedule schedule) {
+public record Judge(List<Order> orders, Workshop workshop, Schedule schedule) {
 
     /** All that is wrong, in words; nothing for a good schedule. */
-    List<String> wrongs() {
+    public List<String> wrongs() {
         List<String> wrongs = new ArrayList<>();
         int expected = orders.stream().mapToInt(o -> o.tasks().size()).sum();
         if (schedule.slots().size() != expected) {

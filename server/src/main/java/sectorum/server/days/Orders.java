@@ -33,7 +33,8 @@ public class Orders {
     private final Cupboard cupboard;
     private final Turn turn;
     private final Clock clock;
-    private final Cache<Key, Order> known = Caffeine.newBuilder().maximumSize(400).build();
+    private final Cache<Key, Order> known =
+            Caffeine.newBuilder().maximumSize(400).build();
 
     Orders(PlanService plans, Cupboard cupboard, Turn turn, Clock clock) {
         this.plans = plans;
@@ -50,9 +51,12 @@ public class Orders {
         Stock stock = cupboard.stock();
         Integer formers = stock.of(ThingKind.FORMER).findAny().isEmpty()
                 ? null
-                : (int) stock.of(ThingKind.FORMER).mapToDouble(t -> Math.max(1, t.stock())).sum();
+                : (int) stock.of(ThingKind.FORMER)
+                        .mapToDouble(t -> Math.max(1, t.stock()))
+                        .sum();
         Workshop workshop = house.workshop(formers);
-        return new Now(workshop, cupboard.bench(), stock, Math.floorDiv(clock.instant().getEpochSecond(), 60));
+        return new Now(
+                workshop, cupboard.bench(), stock, Math.floorDiv(clock.instant().getEpochSecond(), 60));
     }
 
     /** A plan, saved or not, as an order. */
@@ -79,10 +83,15 @@ public class Orders {
 
     /** Plans that are neither put away nor over. */
     public List<PlanLine> inWork(Now now) {
-        String today = Moments.local(now.minute(), now.workshop().zone()).toLocalDate().toString();
+        String today =
+                Moments.local(now.minute(), now.workshop().zone()).toLocalDate().toString();
         return plans.list().stream()
                 .filter(line -> !line.archived() && line.readyBy() != null)
-                .filter(line -> LocalDateTime.parse(line.readyBy()).toLocalDate().toString().compareTo(today) >= 0)
+                .filter(line -> LocalDateTime.parse(line.readyBy())
+                                .toLocalDate()
+                                .toString()
+                                .compareTo(today)
+                        >= 0)
                 .toList();
     }
 

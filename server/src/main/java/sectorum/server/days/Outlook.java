@@ -37,8 +37,7 @@ public record Outlook(long id, String next, @Absent String by, long late, List<O
             List<OnShelf> drying = schedule.of(order).stream()
                     .filter(s -> s.task().done() && s.task().rest() != null)
                     .filter(s -> s.end() <= now.minute() && s.rested() > now.minute())
-                    .map(s -> new OnShelf(
-                            s.task().name(), s.task().rest().shelf(), local(s.rested(), now)))
+                    .map(s -> new OnShelf(s.task().name(), s.task().rest().shelf(), local(s.rested(), now)))
                     .toList();
             all.add(new Outlook(
                     Long.parseLong(order.id().substring(order.id().indexOf('-') + 1)),

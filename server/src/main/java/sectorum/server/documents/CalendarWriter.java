@@ -83,10 +83,7 @@ public final class CalendarWriter {
             String part = work.size() == 1 ? "" : " (" + (k + 1) + " of " + work.size() + ")";
             String suffix = k == 0 ? "" : "-" + (k + 1);
             VEvent event = event(
-                    work.get(k).from(),
-                    work.get(k).to(),
-                    item.name() + part,
-                    item.order() + "-" + item.id() + suffix);
+                    work.get(k).from(), work.get(k).to(), item.name() + part, item.order() + "-" + item.id() + suffix);
             event.add(new Description(item.plan() + (item.critical() ? ". On the tightest way: not later." : "")));
             if (item.state() != Days.State.DONE) {
                 VAlarm alarm = new VAlarm(AHEAD);
@@ -97,10 +94,14 @@ public final class CalendarWriter {
             calendar.add(event);
         }
         Days.Shelved lying = item.lying();
-        if (lying != null && Duration.between(at(lying.from()), at(lying.until())).compareTo(LONG) >= 0) {
+        if (lying != null
+                && Duration.between(at(lying.from()), at(lying.until())).compareTo(LONG) >= 0) {
             String about = lying.estimate() ? "about ready, look" : "ready";
             calendar.add(event(
-                    lying.until(), lying.until(), item.name() + ": " + about, item.order() + "-" + item.id() + "-rested"));
+                    lying.until(),
+                    lying.until(),
+                    item.name() + ": " + about,
+                    item.order() + "-" + item.id() + "-rested"));
         }
     }
 

@@ -61,8 +61,8 @@ class DaysController {
     @PostMapping(value = "/api/days/calendar", produces = "text/calendar")
     ResponseEntity<byte[]> calendar(@RequestBody InTime asked) {
         Orders.Now now = orders.now();
-        String written = CalendarWriter.write(
-                days(asked, now), now.workshop().zone(), clock.instant(), (int) now.minute());
+        String written =
+                CalendarWriter.write(days(asked, now), now.workshop().zone(), clock.instant(), (int) now.minute());
         return text("text/calendar;charset=utf-8", written);
     }
 

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import sectorum.days.Order;
+import sectorum.make.Worktop;
 import sectorum.measure.Absent;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Tape;
@@ -42,19 +43,23 @@ class HandoverController {
     }
 
     /** All that is asked of a plan here. */
-    private record Told(Plan plan, Workup worked, List<Instruction> steps, @Absent Days days) {}
+    private record Told(
+            Plan plan,
+            Workup worked,
+            List<Instruction> steps,
+            @Absent Days days) {}
 
     private Told told(InTime asked) {
         Orders.Now now = orders.now();
         Plan plan = asked.plan();
         boolean dated = plan.readyBy() != null;
         Order mine = orders.of(asked.id(), dated ? plan : plan.readyBy(ANY_DAY), now);
-        Days days = dated
-                ? Workup.days(plan, mine, orders.others(asked.id(), now), now.workshop(), now.minute())
-                : null;
+        Days days =
+                dated ? Workup.days(plan, mine, orders.others(asked.id(), now), now.workshop(), now.minute()) : null;
         Workup worked = Workup.of(plan, now.bench());
         Tape tape = now.bench().tape();
-        return new Told(plan, worked, Workup.instructions(plan, worked, tape, mine, days), days);
+        Worktop top = Workup.worktop(plan, worked, now.stock());
+        return new Told(plan, worked, Workup.instructions(plan, worked, top, tape, mine, days), days);
     }
 
     @PostMapping("/api/steps")

@@ -27,7 +27,16 @@ import sectorum.measure.Refused;
  * @param fridge trays or tiers that the fridge takes; absent: not counted
  * @param freezer the same for the freezer
  */
-public record House(@Absent Double hour, String coin, double printedAcross, double printedDown, String zone, List<String> week, int hands, @Absent Integer fridge, @Absent Integer freezer) {
+public record House(
+        @Absent Double hour,
+        String coin,
+        double printedAcross,
+        double printedDown,
+        String zone,
+        List<String> week,
+        int hands,
+        @Absent Integer fridge,
+        @Absent Integer freezer) {
     private static final Field PRINTED = Field.length(
             "printedAcross", "The printed line", 90, 110, 100, "Measure the line of 100 mm on a printed sheet.");
 
@@ -49,7 +58,8 @@ public record House(@Absent Double hour, String coin, double printedAcross, doub
 
     private static void places(String field, String label, @Absent Integer places) {
         if (places != null) {
-            Field.count(field, label, 0, 200, 4, "Count the trays or tiers that fit.").check(places);
+            Field.count(field, label, 0, 200, 4, "Count the trays or tiers that fit.")
+                    .check(places);
         }
     }
 

@@ -20,7 +20,12 @@ import sectorum.measure.Tape;
  * @param hand the hand that leads
  * @param course the order of the places round a tier; absent: alternating
  */
-public record Preferences(LengthUnit unit, double tapeMm, double handMm, Hand hand, @Absent Course course) {
+public record Preferences(
+        LengthUnit unit,
+        double tapeMm,
+        double handMm,
+        Hand hand,
+        @Absent Course course) {
     public Preferences {
         hand = hand == null ? Hand.RIGHT : hand;
         course = course == null ? Course.ALTERNATE : course;
