@@ -134,8 +134,7 @@ public final class Judged {
 
     /** Whether it should be done in one go; the schedule lays down what no day has room for. */
     private static boolean isWhole(Slot s) {
-        return s.order().tasks().stream()
-                .anyMatch(t -> t.id().equals(s.task().id()) && !t.pauses());
+        return s.order().tasks().stream().anyMatch(t -> t.id().equals(s.task().id()) && !t.pauses());
     }
 
     private static Finding full(Quantity name, Rest rest, int places) {

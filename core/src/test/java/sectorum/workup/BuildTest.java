@@ -176,13 +176,14 @@ class BuildTest {
         shown.put("build.travel", stack(60, "round", 300.0, "round", 200.0, "round", 120.0));
         shown.put(
                 "build.lift",
-                stack(120, "round", 300.0, "round", 200.0).on(new Stand(
-                        null,
-                        null,
-                        null,
-                        false,
-                        Map.of("tier-0", Stand.Cake.FRUIT, "tier-1", Stand.Cake.FRUIT),
-                        Map.of())));
+                stack(120, "round", 300.0, "round", 200.0)
+                        .on(new Stand(
+                                null,
+                                null,
+                                null,
+                                false,
+                                Map.of("tier-0", Stand.Cake.FRUIT, "tier-1", Stand.Cake.FRUIT),
+                                Map.of())));
         OwnPiece.Sticks one = new OwnPiece.Sticks(OwnPiece.Stick.PICK, 1, 60.0);
         shown.put(
                 "build.stuck",

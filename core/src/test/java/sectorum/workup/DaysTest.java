@@ -2,7 +2,6 @@ package sectorum.workup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -16,7 +15,6 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import sectorum.Seeds;
@@ -24,11 +22,9 @@ import sectorum.bench.Paste;
 import sectorum.bench.Shelf;
 import sectorum.bench.Stock;
 import sectorum.days.Backward;
-import sectorum.days.Drying;
 import sectorum.days.Judge;
 import sectorum.days.Judged;
 import sectorum.days.Moments;
-import sectorum.days.Rest;
 import sectorum.days.Task;
 import sectorum.days.Workshop;
 import sectorum.finding.Change;
@@ -43,62 +39,8 @@ import sectorum.plan.Span;
 class DaysTest {
     private static final OwnPiece.Sticks NONE = new OwnPiece.Sticks(null, 0, null);
 
-    private static OwnPiece plaque(double thickness, OwnPiece.Faces faces) {
+    static OwnPiece plaque(double thickness, OwnPiece.Faces faces) {
         return Pressed.piece("plaque", OwnPiece.Seat.TOP, NONE).thick(thickness).aired(faces);
-    }
-
-    @Test
-    void aGumPastePlaqueFourThickOnAClosedFormerTakesAboutAHundredHours() {
-        assertThat(Drying.hours(Paste.GUM, 4, OwnPiece.Faces.FORMER, false)).isCloseTo(100, within(1e-9));
-        Rest rest = Drying.of(plaque(4, OwnPiece.Faces.FORMER), null);
-        assertThat(rest.low()).isEqualTo(70 * 60);
-        assertThat(rest.least()).isEqualTo(130 * 60);
-        assertThat(rest.estimate()).isTrue();
-        assertThat(rest.shelf()).isEqualTo(Shelf.FORMER);
-    }
-
-    @ParameterizedTest(name = "{0} {1} mm thick, {2}, dark {3}: {4} h")
-    @CsvSource({
-        "gum, 2, both, false, 10",
-        "half, 2, both, false, 16",
-        "modelling, 2, both, false, 20",
-        "fondant, 2, both, false, 36",
-        "royal, 2, both, false, 12",
-        "sugar, 2, both, false, 24",
-        "gum, 3, turned, false, 33.75",
-        "gum, 2, both, true, 12.5",
-        "half, 4, former, true, 200"
-    })
-    void hoursAreBaseTimesThicknessSquaredTimesSidesTimesColour(
-            String paste, double t, String faces, boolean dark, double hours) {
-        OwnPiece.Faces air = OwnPiece.Faces.valueOf(faces.toUpperCase(java.util.Locale.ROOT));
-        assertThat(Drying.hours(Paste.of(paste), t, air, dark)).isCloseTo(hours, within(1e-9));
-    }
-
-    @Test
-    void whatSomebodyStatedOrSawWinsOverTheFormulaAndTheCraftOverNothing() {
-        OwnPiece piece = plaque(4, OwnPiece.Faces.FORMER);
-        Rest seen = Drying.of(piece, new Span(20, 24.0));
-        assertThat(seen.low()).isEqualTo(20 * 60);
-        assertThat(seen.least()).isEqualTo(24 * 60);
-        assertThat(seen.estimate()).isFalse();
-        assertThat(Drying.of(piece.of(Paste.CHOCOLATE), null)).isNull();
-        OwnPiece dark = new OwnPiece(
-                "m",
-                "Mask",
-                OwnPiece.Form.PLAQUE,
-                150,
-                200,
-                4,
-                1,
-                Paste.GUM,
-                true,
-                null,
-                null,
-                new OwnPiece.Resting(OwnPiece.Faces.FORMER, null, null),
-                null,
-                null);
-        assertThat(Drying.of(dark, null).least()).isEqualTo(120 * 60);
     }
 
     static Stream<Random> seeds() {
@@ -250,10 +192,11 @@ class DaysTest {
                                 Map.of())));
         shown.put(
                 "days.clash",
-                () -> Planned.of().settled(
-                        Map.of(),
-                        Map.of("coat-tier-1-2", "2026-12-11T16:00", "stack-tier-1", "2026-12-11T17:00"),
-                        Map.of()));
+                () -> Planned.of()
+                        .settled(
+                                Map.of(),
+                                Map.of("coat-tier-1-2", "2026-12-11T16:00", "stack-tier-1", "2026-12-11T17:00"),
+                                Map.of()));
         shown.put(
                 "days.damp",
                 () -> Planned.of(thick).with(Planned.of(thick).plan().on(Tables.room(0.8, 20))));
@@ -275,7 +218,10 @@ class DaysTest {
                         NONE,
                         null)));
         shown.put("days.full", () -> Planned.of(thick.many(5)).shelves(Map.of(Shelf.FORMER, 4)));
-        shown.put("days.hands", () -> Planned.of(plaque(400, OwnPiece.Faces.BOTH).of(Paste.CHOCOLATE).many(2)));
+        shown.put(
+                "days.hands",
+                () -> Planned.of(
+                        plaque(400, OwnPiece.Faces.BOTH).of(Paste.CHOCOLATE).many(2)));
         shown.put("days.whole", () -> Planned.of().settled(Map.of(), Map.of(), Map.of("stack-tier-1", 3)));
         return shown;
     }

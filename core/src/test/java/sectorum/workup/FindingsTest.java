@@ -175,6 +175,7 @@ class FindingsTest {
         List<String> shown = new ArrayList<>(SHOWN.keySet());
         shown.addAll(FitsTest.rules());
         shown.addAll(BuildTest.shown().keySet());
+        shown.addAll(DaysTest.shown().keySet());
         assertThat(known).containsExactlyInAnyOrderElementsOf(shown);
     }
 

@@ -176,7 +176,7 @@ class MakeApiTest {
     void aPackOfAllTiersIsTrueOnEveryPageWhateverThePrinterDoes(String paper) throws IOException {
         Plan plan = demo("observatory-gala");
         String order = json.writeValueAsString(Map.of("plan", plan, "names", List.of(), "paper", paper));
-        house("{\"coin\":\"\",\"printedAcross\":98.4,\"printedDown\":101}");
+        house("{\"coin\":\"\",\"printedAcross\":98.4,\"printedDown\":101,\"hands\":1}");
         try {
             String[] lines = http.post("/api/templates/pack", order).text().split("\n");
             JsonNode last = json.readTree(lines[lines.length - 1]);
@@ -204,21 +204,24 @@ class MakeApiTest {
                 }
             }
         } finally {
-            house("{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100}");
+            house("{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
         }
     }
 
     @Test
     void theHousesSettingsAreCheckedAndKept() {
-        assertThat(http.send("PUT", "/api/house", "{\"coin\":\"\",\"printedAcross\":80,\"printedDown\":100}")
+        assertThat(http.send(
+                                "PUT",
+                                "/api/house",
+                                "{\"coin\":\"\",\"printedAcross\":80,\"printedDown\":100,\"hands\":1}")
                         .text())
                 .contains("90 mm to 110 mm");
-        house("{\"hour\":24.5,\"coin\":\"cr\",\"printedAcross\":100,\"printedDown\":100}");
+        house("{\"hour\":24.5,\"coin\":\"cr\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
         assertThat(http.get("/api/house").json().get("hour").asDouble()).isEqualTo(24.5);
         JsonNode top = http.post("/api/worktop", laid(Plans.swags("Hours"))).json();
         assertThat(top.at("/total/hands").asDouble())
                 .isCloseTo(top.at("/total/minutes").asDouble() / 60 * 24.5, within(1e-6));
-        house("{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100}");
+        house("{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
     }
 
     /** A reader of its own: pairs of lines, a code and a value. */

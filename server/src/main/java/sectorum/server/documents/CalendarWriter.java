@@ -12,12 +12,14 @@ import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VAlarm;
 import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.parameter.Related;
 import net.fortuna.ical4j.model.property.Action;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Sequence;
 import net.fortuna.ical4j.model.property.Transp;
+import net.fortuna.ical4j.model.property.Trigger;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
@@ -86,7 +88,10 @@ public final class CalendarWriter {
                     work.get(k).from(), work.get(k).to(), item.name() + part, item.order() + "-" + item.id() + suffix);
             event.add(new Description(item.plan() + (item.critical() ? ". On the tightest way: not later." : "")));
             if (item.state() != Days.State.DONE) {
-                VAlarm alarm = new VAlarm(AHEAD);
+                VAlarm alarm = new VAlarm();
+                Trigger trigger = new Trigger(AHEAD);
+                trigger.add(Related.START);
+                alarm.add(trigger);
                 alarm.add(new Action("DISPLAY"));
                 alarm.add(new Description(item.name()));
                 event.add(alarm);
