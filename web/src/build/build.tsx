@@ -9,6 +9,7 @@ import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { decimal, length, lengthParts } from '../units/units';
 import { Carried } from './carried';
+import { Coverings } from './coverings';
 import { Elevation } from './elevation';
 import { Pieces } from './pieces';
 import { Seat } from './seat';
@@ -54,6 +55,7 @@ export function Build() {
             />
           </div>
           <Carried standing={standing} />
+          <Coverings />
           <Pieces />
         </>
       ) : error ? null : (
@@ -124,7 +126,9 @@ function Numbers({ built, standing, name }: { built: Built; standing: Standing; 
             <Row label="Dowels for the load">{standing.byLoad}</Row>
           </>
         ) : null}
-        {least === null ? null : <Row label="Least ledge">{length(least, unit)}</Row>}
+        {least === null ? null : (
+          <Row label="Fits on the ledge">{least > 0 ? `up to ${length(least, unit)} deep` : 'nothing'}</Row>
+        )}
         {built.centre === undefined ? null : <Row label="Centre dowel">{length(built.centre, unit)}</Row>}
         <Row label="Stuck in, to come out">{built.stuck.length}</Row>
         {standing.inner.length > 0 ? (

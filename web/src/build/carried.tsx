@@ -1,6 +1,6 @@
 import type { Standing } from '../api/client';
 import { useOpen, usePlan, useTier } from '../plan/context';
-import { onStand, withField } from '../plan/edits';
+import { onAgenda, onStand, withField } from '../plan/edits';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number';
 import { Pick } from '../ui/select';
@@ -27,7 +27,8 @@ export function Carried({ standing }: { standing: Standing }) {
   const { editor } = useOpen();
   const { unit } = usePreferences();
   const { tier, index } = useTier();
-  const { stand } = usePlan();
+  const { stand, agenda, tiers } = usePlan();
+  const dressFirst = agenda?.dressFirst ?? false;
   const rod = stand?.rod ?? 'plastic';
   const change = async (edit: Parameters<typeof onStand>[0]) => {
     const refused = await editor.edit(onStand(edit));
@@ -71,6 +72,17 @@ export function Carried({ standing }: { standing: Standing }) {
         ]}
         onChoice={(c) => void change((s) => ({ ...s, centre: c === 'yes' }))}
       />
+      {tiers.length > 1 ? (
+        <Choice
+          label="Order of the work"
+          value={dressFirst ? 'dress' : 'stack'}
+          options={[
+            { name: 'stack', label: 'stack, then decorate' },
+            { name: 'dress', label: 'decorate each, then stack' },
+          ]}
+          onChoice={(order) => void editor.edit(onAgenda((a) => ({ ...a, dressFirst: order === 'dress' })))}
+        />
+      ) : null}
       {tier.dummy ? null : (
         <Pick
           label={`${tier.name} is`}

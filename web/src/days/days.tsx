@@ -13,7 +13,9 @@ import { tellBad } from '../ui/toasts';
 import { day } from '../units/days';
 import { hours } from '../units/units';
 import { Chosen } from './chosen';
+import { TaskList } from './list';
 import { OwnTaskDialog } from './own-task';
+import { RoomDialog } from './room';
 import { SaveTime } from './saving';
 import { Shelves } from './shelves';
 import { DAY, dayHour, HOUR, local, midnight, minutes, span } from './time';
@@ -78,6 +80,7 @@ function Dated() {
   const [chosen, setChosen] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const [settling, setSettling] = useState(false);
+  const [airing, setAiring] = useState(false);
   const view = days ? window_(days, reach, from) : null;
   const step = (by: number) => view && setFrom(view.from + by * (view.to - view.from));
 
@@ -142,12 +145,15 @@ function Dated() {
           <div className="mt-3 flex flex-wrap gap-2.5">
             <Button onClick={() => setAdding(true)}>Add a task</Button>
             <Button onClick={() => setSettling(true)}>Hours, hands and places</Button>
+            <Button onClick={() => setAiring(true)}>The room, hour by hour</Button>
           </div>
+          <TaskList days={days} chosen={chosen} choose={setChosen} />
         </>
       ) : error ? null : (
         <p className="note">Planning</p>
       )}
       {adding && days ? <OwnTaskDialog days={days} close={() => setAdding(false)} /> : null}
+      {airing && days ? <RoomDialog now={days.now} close={() => setAiring(false)} /> : null}
       {settling ? <WorkshopDialog close={() => setSettling(false)} /> : null}
     </>
   );

@@ -1,16 +1,18 @@
 import { type FormEvent, useState } from 'react';
-import type { Days, OwnTask } from '../api/client';
+import { api, type Days, type OwnTask, problemOf } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
 import { onAgenda } from '../plan/edits';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Dialog } from '../ui/dialog';
 import { Pick } from '../ui/select';
+import { usePlanId } from './use';
 
 /** A task that the plan does not know of. */
 export function OwnTaskDialog({ days, close }: { days: Days; close: () => void }) {
   const { editor } = useOpen();
   const plan = usePlan();
+  const id = usePlanId();
   const [name, setName] = useState('');
   const [minutes, setMinutes] = useState('30');
   const [rest, setRest] = useState('');
@@ -41,7 +43,15 @@ export function OwnTaskDialog({ days, close }: { days: Days; close: () => void }
       setProblem('Minutes and hours are numbers: type digits, like 30 or 1.5.');
       return;
     }
-    const refused = await editor.edit(onAgenda((a) => ({ ...a, own: [...a.own, task] })));
+    const edit = onAgenda((a) => ({ ...a, own: [...a.own, task] }));
+    try {
+      // What would go round in a circle is refused before it is in the plan.
+      await api.days(id, edit(plan));
+    } catch (thrown) {
+      setProblem(problemOf(thrown).detail);
+      return;
+    }
+    const refused = await editor.edit(edit);
     if (refused) {
       setProblem(refused.detail);
     } else {

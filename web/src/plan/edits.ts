@@ -77,7 +77,18 @@ export function copyTier(id: string): Edit {
 }
 
 export function removeTier(id: string): Edit {
-  return (plan) => ({ ...plan, tiers: plan.tiers.filter((t) => t.id !== id) });
+  return (plan) => ({
+    ...plan,
+    tiers: plan.tiers.filter((t) => t.id !== id),
+    // What stood on it stands on the top tier until somebody says where.
+    pieces: plan.pieces.some((p) => p.seat.tier === id)
+      ? replaced(
+          plan.pieces,
+          (p) => p.seat.tier === id,
+          (p) => ({ ...p, seat: { ...p.seat, tier: '' } }),
+        )
+      : plan.pieces,
+  });
 }
 
 /** Puts a tier at a place counted from the foot. */

@@ -1,6 +1,6 @@
 import { ArrowDown, ArrowUp, Copy, Plus, Trash2 } from 'lucide-react';
 import { type PointerEvent, useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { api, type Plan, problemOf } from '../api/client';
 import { useOpen, usePlan, useWorkup } from '../plan/context';
 import { addTier, copyTier, moveTier, removeTier } from '../plan/edits';
@@ -30,6 +30,7 @@ export function StackRail({ id }: { id: number }) {
         <div className="h-1 w-[126px] bg-ink" />
         <TierPresses plan={plan} chosen={chosen} choose={chooseTier} />
       </div>
+      <Ahead plan={plan} id={id} />
       <div className="pt-3 max-md:hidden">
         <Link
           to={`/plan/${id}/order`}
@@ -43,6 +44,25 @@ export function StackRail({ id }: { id: number }) {
         </p>
       </div>
     </aside>
+  );
+}
+
+/** What stands on top, and what is made ahead. */
+function Ahead({ plan, id }: { plan: Plan; id: number }) {
+  const { search } = useLocation();
+  if (plan.pieces.length === 0) {
+    return null;
+  }
+  const top = plan.pieces.filter((p) => p.seat.on === 'top').map((p) => p.name.toLowerCase());
+  const many = plan.pieces.reduce((sum, p) => sum + p.count, 0);
+  return (
+    <Link
+      to={{ pathname: `/plan/${id}/build`, search }}
+      className="block px-1 text-[0.95rem] leading-snug text-ink no-underline hover:text-pin max-md:hidden"
+    >
+      {top.length > 0 ? <span className="block truncate">On top · {top.join(', ')}</span> : null}
+      <span className="block">Made ahead · {many}</span>
+    </Link>
   );
 }
 

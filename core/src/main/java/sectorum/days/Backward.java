@@ -2,10 +2,13 @@ package sectorum.days;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import sectorum.measure.Absent;
 
 /**
@@ -44,8 +47,8 @@ public final class Backward {
     private int[] waiting;
     private List<Integer> eligible;
     private List<Integer> placed;
-    private Set<String> loosened;
-    private Set<String> outside;
+    private Set<Net.Edge> loosened;
+    private Set<Integer> outside;
     private int moves;
 
     private Backward(Net net, Workshop workshop, Open open) {
@@ -82,6 +85,15 @@ public final class Backward {
         for (int i = 0; i < nudges.length; i++) {
             nudges[i] = dice.nextInt(NUDGE);
         }
+    }
+
+    /**
+     * Refuses an order whose tasks wait for one another; for whoever plans it together with others.
+     *
+     * @throws sectorum.measure.Refused by the name of one of them
+     */
+    public static void check(Order order, Workshop workshop) {
+        new Net(List.of(order), workshop).inOrder();
     }
 
     /** The one that keeps more, and then the one in which orders begin later. */
@@ -121,7 +133,7 @@ public final class Backward {
         waiting = new int[n];
         eligible = new ArrayList<>();
         placed = new ArrayList<>();
-        loosened = new HashSet<>();
+        loosened = Collections.newSetFromMap(new IdentityHashMap<>());
         outside = new HashSet<>();
         moves = 0;
         pin();
@@ -134,7 +146,10 @@ public final class Backward {
         while (!eligible.isEmpty()) {
             place(next(byWay));
         }
-        return new Schedule(Arrays.asList(slots), loosened, outside);
+        return new Schedule(
+                Arrays.asList(slots),
+                loosened.stream().map(net::name).collect(Collectors.toSet()),
+                outside.stream().map(net::name).collect(Collectors.toSet()));
     }
 
     private static long[] filled(int n) {
@@ -182,8 +197,7 @@ public final class Backward {
     private Net.Edge nearest(int i) {
         Net.Edge nearest = null;
         for (Net.Edge edge : net.after.get(i)) {
-            boolean bound =
-                    edge.need().most() != null && slots[edge.after()] != null && !loosened.contains(net.name(edge));
+            boolean bound = edge.need().most() != null && slots[edge.after()] != null && !loosened.contains(edge);
             if (bound && (nearest == null || soonest(edge) > soonest(nearest))) {
                 nearest = edge;
             }
@@ -214,7 +228,7 @@ public final class Backward {
     private void place(int i) {
         Slot slot = placing.latest(net.orders.get(i), net.tasks.get(i), limits[i], caps[i]);
         if (slot == null) {
-            outside.add(net.name(i));
+            outside.add(i);
             long end = Math.min(limits[i], caps[i]);
             slot = Slot.of(
                     net.orders.get(i),
@@ -240,14 +254,14 @@ public final class Backward {
     private void move(Net.Edge edge, long by) {
         int f = edge.after();
         if (net.tasks.get(f).isPinned()) {
-            loosened.add(net.name(edge));
+            loosened.add(edge);
             return;
         }
         before[f] = before[f] == Long.MAX_VALUE ? slots[f].start() : before[f];
         long far = before[f] - FAR;
         takeOut(f);
         if (by < far || ++moves > MOVES * net.size()) {
-            loosened.add(net.name(edge));
+            loosened.add(edge);
             caps[f] = Long.MAX_VALUE;
         } else {
             caps[f] = by;
@@ -260,7 +274,7 @@ public final class Backward {
             int last = placed.remove(placed.size() - 1);
             placing.give(slots[last]);
             slots[last] = null;
-            outside.remove(net.name(last));
+            outside.remove(last);
             for (Net.Edge edge : net.before.get(last)) {
                 if (waiting[edge.before()]++ == 0) {
                     eligible.remove(Integer.valueOf(edge.before()));

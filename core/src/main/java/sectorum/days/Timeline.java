@@ -184,9 +184,10 @@ public record Timeline(Schedule schedule, List<Line> lines) {
             int first = -1;
             for (int j = 0; j < net.size(); j++) {
                 Slot other = schedule.slots().get(j);
+                boolean near = other.start() < limit && other.rested() > slot.start() && j != i;
                 boolean before =
                         first < 0 || other.start() < schedule.slots().get(first).start();
-                if (j != i && before && (overlapsHands(j, slot, limit) || sharesShelf(other, slot))) {
+                if (near && before && (overlapsHands(j, slot, limit) || sharesShelf(other, slot))) {
                     first = j;
                 }
             }

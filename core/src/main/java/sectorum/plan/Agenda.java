@@ -125,6 +125,11 @@ public record Agenda(
         return new Agenda(Map.of(), Map.of(), split, own, waits, List.of(), dressFirst);
     }
 
+    /** Without the tasks that were added by hand. */
+    public Agenda alone() {
+        return new Agenda(done, fixed, split, List.of(), waits, air, dressFirst);
+    }
+
     /** In the other order of stacking and decorating. */
     public Agenda dressing(boolean first) {
         return new Agenda(done, fixed, split, own, waits, air, first);

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import biweekly.Biweekly;
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,10 +36,8 @@ class DaysApiTest {
         json = mapper;
     }
 
-    private Plan demo(String name) throws IOException {
-        try (InputStream in = DaysApiTest.class.getResourceAsStream("/demo/" + name + ".json")) {
-            return json.readValue(in, Plan.class).readyBy(READY);
-        }
+    private Plan demo(String name) {
+        return Plans.demo(json, name).readyBy(READY);
     }
 
     private String asked(Plan plan) {
@@ -69,7 +66,7 @@ class DaysApiTest {
                 "chess-league-final",
                 "empty-plan"
             })
-    void everyDemoPlanHasItsDaysStepsAndHandover(String name) throws IOException {
+    void everyDemoPlanHasItsDaysStepsAndHandover(String name) {
         Plan plan = demo(name);
         JsonNode days = days(plan);
         assertThat(days.get("first").asString()).isLessThan(READY);
@@ -123,7 +120,7 @@ class DaysApiTest {
     }
 
     @Test
-    void savingsAreToldWithWhenWorkWouldBeginThen() throws IOException {
+    void savingsAreToldWithWhenWorkWouldBeginThen() {
         Plan plan = demo("observatory-gala");
         JsonNode savings = http.post("/api/days/savings", asked(plan)).json();
         assertThat(savings.size()).isPositive();
@@ -133,7 +130,7 @@ class DaysApiTest {
     }
 
     @Test
-    void ordersInWorkShareTheDaysAndSayWhatIsNextAndDrying() throws IOException {
+    void ordersInWorkShareTheDaysAndSayWhatIsNextAndDrying() {
         Plan gala = demo("observatory-gala");
         String now = days(gala).get("now").asString();
         Agenda.Did just =
@@ -171,7 +168,7 @@ class DaysApiTest {
     }
 
     @Test
-    void theWorkshopsHoursAndHandsMoveTheDays() throws IOException {
+    void theWorkshopsHoursAndHandsMoveTheDays() {
         Plan plan = demo("observatory-gala");
         String house =
                 "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"zone\":\"Europe/Paris\",\"hands\":%d,"
@@ -223,7 +220,7 @@ class DaysApiTest {
                 "plan.pieces[0] | name | \"\" | A piece's name has 0 letters",
                 "plan | seat | {\"tier\":\"attic\",\"on\":\"top\",\"angle\":0,\"out\":0,\"up\":0} | which is no tier"
             })
-    void aPieceThatCannotBeIsRefusedByName(String field, String part, String value, String said) throws IOException {
+    void aPieceThatCannotBeIsRefusedByName(String field, String part, String value, String said) {
         JsonNode plan = json.valueToTree(demo("observatory-gala"));
         ((tools.jackson.databind.node.ObjectNode) plan.get("pieces").get(0)).set(part, json.readTree(value));
         Http.Answer answer = http.post("/api/days", "{\"plan\":" + plan + "}");
@@ -233,7 +230,7 @@ class DaysApiTest {
     }
 
     @Test
-    void aPlanWithoutADayIsAskedForOneButHasItsStepsAndSheet() throws IOException {
+    void aPlanWithoutADayIsAskedForOneButHasItsStepsAndSheet() {
         Plan plan = demo("observatory-gala").readyBy(null);
         Http.Answer answer = http.post("/api/days", asked(plan));
         assertThat(answer.status()).isEqualTo(400);

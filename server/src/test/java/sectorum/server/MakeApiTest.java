@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
@@ -32,12 +31,6 @@ class MakeApiTest {
     void at(Http running, JsonMapper mapper) {
         http = running;
         json = mapper;
-    }
-
-    private Plan demo(String name) throws IOException {
-        try (InputStream in = MakeApiTest.class.getResourceAsStream("/demo/" + name + ".json")) {
-            return json.readValue(in, Plan.class);
-        }
     }
 
     private String laid(Plan plan) {
@@ -70,8 +63,8 @@ class MakeApiTest {
                 "chess-league-final",
                 "empty-plan"
             })
-    void everyDemoPlanComesToTheTableAndItsSumsClose(String name) throws IOException {
-        JsonNode top = http.post("/api/worktop", laid(demo(name))).json();
+    void everyDemoPlanComesToTheTableAndItsSumsClose(String name) {
+        JsonNode top = http.post("/api/worktop", laid(Plans.demo(json, name))).json();
         double kneaded = 0;
         for (JsonNode batch : top.get("batches").values()) {
             JsonNode p = batch.get("parts");
@@ -82,12 +75,15 @@ class MakeApiTest {
                     - p.get("credit").asDouble();
         }
         assertThat(top.at("/total/kneaded").asDouble()).isCloseTo(kneaded, within(1e-6));
-        assertThat(http.post("/api/worktop/cuts", laid(demo(name))).text()).startsWith("paste,colour,thickness");
-        assertThat(http.post("/api/worktop/shopping", laid(demo(name))).text()).startsWith("kind,what,colour");
+        assertThat(http.post("/api/worktop/cuts", laid(Plans.demo(json, name))).text())
+                .startsWith("paste,colour,thickness");
+        assertThat(http.post("/api/worktop/shopping", laid(Plans.demo(json, name)))
+                        .text())
+                .startsWith("kind,what,colour");
     }
 
     @Test
-    void madeItTakesFromStockAndPutsBack() throws IOException {
+    void madeItTakesFromStockAndPutsBack() {
         long id = kept(Plans.thing("paste", "Tub", "\"paste\":\"modelling\"", "\"stock\":100,\"pack\":0"))
                 .get("id")
                 .asLong();
@@ -174,7 +170,7 @@ class MakeApiTest {
     @ParameterizedTest
     @ValueSource(strings = {"a4", "letter", "a3"})
     void aPackOfAllTiersIsTrueOnEveryPageWhateverThePrinterDoes(String paper) throws IOException {
-        Plan plan = demo("observatory-gala");
+        Plan plan = Plans.demo(json, "observatory-gala");
         String order = json.writeValueAsString(Map.of("plan", plan, "names", List.of(), "paper", paper));
         house("{\"coin\":\"\",\"printedAcross\":98.4,\"printedDown\":101,\"hands\":1}");
         try {
@@ -276,8 +272,8 @@ class MakeApiTest {
     }
 
     @Test
-    void quickerWaysAreOfferedWithTheirPictures() throws IOException {
-        Plan plan = demo("beekeepers-guild-supper");
+    void quickerWaysAreOfferedWithTheirPictures() {
+        Plan plan = Plans.demo(json, "beekeepers-guild-supper");
         String bench = http.get("/api/bench").text();
         String asked = "{\"plan\":" + json.writeValueAsString(plan) + ",\"tier\":\""
                 + plan.tiers().get(0).id() + "\",\"dressing\":\""

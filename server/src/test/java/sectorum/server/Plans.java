@@ -1,5 +1,8 @@
 package sectorum.server;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 import sectorum.divide.Front;
@@ -13,6 +16,7 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.side.Reading;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The plan that most tests begin with: a round taped at 731 mm in five swags of 48 mm. */
 public final class Plans {
@@ -41,6 +45,15 @@ public final class Plans {
                         List.of(),
                         new Values(Map.of("drop", 48.0, "curve", "arc")))));
         return new Plan(Plan.FORMAT, Plan.VERSION, name, null, Brief.EMPTY, List.of(), List.of(tier));
+    }
+
+    /** One of the sample plans. */
+    static Plan demo(JsonMapper json, String name) {
+        try (InputStream in = Plans.class.getResourceAsStream("/demo/" + name + ".json")) {
+            return json.readValue(in, Plan.class);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** A thing for the cupboard as JSON; sizes as they stand between the braces. */

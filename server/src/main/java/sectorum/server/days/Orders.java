@@ -10,10 +10,12 @@ import org.springframework.stereotype.Service;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.bench.ThingKind;
+import sectorum.days.Backward;
 import sectorum.days.Moments;
 import sectorum.days.Order;
 import sectorum.days.Workshop;
 import sectorum.measure.Absent;
+import sectorum.measure.Refused;
 import sectorum.plan.Plan;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.plans.PlanLine;
@@ -95,11 +97,22 @@ public class Orders {
                 .toList();
     }
 
+    /** One order whose tasks wait for one another must not stop the others: it is planned without its added tasks. */
+    private Order planned(long id, Plan plan, Now now) {
+        Order order = of(id, plan, now);
+        try {
+            Backward.check(order, now.workshop());
+            return order;
+        } catch (Refused circle) {
+            return of(id, plan.on(plan.days().alone()), now);
+        }
+    }
+
     public Order kept(PlanLine line, Now now) {
         Key key = new Key(line.id(), line.revision(), now.bench(), now.stock(), now.workshop());
         return known.get(key, k -> {
             SavedPlan saved = plans.get(line.id());
-            return of(line.id(), saved.document(), now);
+            return planned(line.id(), saved.document(), now);
         });
     }
 }
