@@ -1,5 +1,5 @@
 import { Check, Pin, PinOff, RotateCcw, Trash2, X } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { DayItem, Days } from '../api/client';
 import { usePlan } from '../plan/context';
 import { entry, onAgenda } from '../plan/edits';
@@ -44,13 +44,16 @@ function One({ item, days, close }: { item: DayItem; days: Days; close: () => vo
   const { agenda } = usePlan();
   const first = item.work[0]!;
   const [moment, setMoment] = useState(first.from);
+  const panel = useRef<HTMLElement>(null);
+  // Chosen from the drawing, it may lie under the fold.
+  useEffect(() => panel.current?.scrollIntoView({ block: 'nearest' }), []);
   const open = days.items.filter((i) => i.own && item.guard.includes(i.id)).map((i) => i.name);
   const whole = item.id.split('#')[0]!;
   const seen = agenda?.waits[whole];
   const done = (from: string, took: number) =>
     edit(onAgenda((a) => ({ ...a, done: entry(a.done, item.id, { from, minutes: took }) })));
   return (
-    <section aria-label={item.name} className="mt-3 border-[1.5px] border-ink bg-sheet px-4 py-3">
+    <section ref={panel} aria-label={item.name} className="mt-3 border-[1.5px] border-ink bg-sheet px-4 py-3">
       <div className="flex items-start justify-between gap-3">
         <div>
           <h2 className="heading">{item.name}</h2>

@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { type Drawn, HEAD } from './shelves';
-import { DAY, HALO, local, minutes } from './time';
+import { DAY, HALO, local, minutes, span } from './time';
 
 /** The pin of now, and the line of the moment. */
 export function NowAndReady({ days, ready, from, to, x, end, width }: Drawn & { end: number }) {
@@ -27,6 +27,11 @@ export function NowAndReady({ days, ready, from, to, x, end, width }: Drawn & { 
             now, {days.now.slice(11, 16)}
           </text>
         </g>
+      ) : null}
+      {now < from ? (
+        <text x={2} y={HEAD + 8} fontSize={13.5} fill="var(--color-pin)" {...HALO}>
+          ‹ now, {span(from - now)} before this
+        </text>
       ) : null}
       {at >= -10 && at <= width + 10 ? (
         <g>

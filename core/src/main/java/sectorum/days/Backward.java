@@ -45,6 +45,9 @@ public final class Backward {
     private long[] before;
     private long[] limits;
     private int[] waiting;
+    /** How many were placed when something hurried a task; 0: nothing does. */
+    private int[] urgent;
+
     private List<Integer> eligible;
     private List<Integer> placed;
     private Set<Net.Edge> loosened;
@@ -131,6 +134,7 @@ public final class Backward {
         before = filled(n);
         limits = new long[n];
         waiting = new int[n];
+        urgent = new int[n];
         eligible = new ArrayList<>();
         placed = new ArrayList<>();
         loosened = Collections.newSetFromMap(new IdentityHashMap<>());
@@ -209,20 +213,46 @@ public final class Backward {
         return slots[edge.after()].start() - edge.need().most();
     }
 
-    /** What is glued to something placed comes first; then by the rule. */
+    /**
+     * What is glued to something placed comes first, then what has to be placed before that can be, then by the rule: so
+     * that little is placed in between that would have to be taken out again.
+     */
     private int next(boolean byWay) {
         int best = eligible.get(0);
         long bestKey = Long.MIN_VALUE;
+        int bestRank = -1;
         for (int i : eligible) {
-            long key = nearest(i) != null
-                    ? Long.MAX_VALUE
-                    : byWay ? heads[i] + nudges[i] - limits[i] : limits[i] * 64 + Math.min(63, heads[i] / 60);
-            if (key > bestKey) {
+            int rank = urgent[i] == 0 ? 0 : nearest(i) == null ? 1 : 2;
+            if (rank < bestRank) {
+                continue;
+            }
+            long key = byWay ? heads[i] + nudges[i] - limits[i] : limits[i] * 64 + Math.min(63, heads[i] / 60);
+            if (rank > bestRank || key > bestKey) {
                 best = i;
                 bestKey = key;
+                bestRank = rank;
             }
         }
         return best;
+    }
+
+    /** Marks, or unmarks, what has to be placed until everything that is glued to a task can be. */
+    private void hurry(int f, int from, int to) {
+        for (Net.Edge edge : net.before.get(f)) {
+            if (edge.need().most() != null) {
+                hurryAll(edge.before(), from, to);
+            }
+        }
+    }
+
+    private void hurryAll(int i, int from, int to) {
+        if (slots[i] != null || urgent[i] != from) {
+            return;
+        }
+        urgent[i] = to;
+        for (Net.Edge edge : net.after.get(i)) {
+            hurryAll(edge.after(), from, to);
+        }
     }
 
     private void place(int i) {
@@ -243,6 +273,7 @@ public final class Backward {
         slots[i] = slot;
         placing.take(slot);
         placed.add(i);
+        hurry(i, 0, placed.size());
         eligible.remove(Integer.valueOf(i));
         for (Net.Edge edge : net.before.get(i)) {
             waiting[edge.before()]--;
@@ -271,7 +302,9 @@ public final class Backward {
 
     private void takeOut(int f) {
         while (true) {
-            int last = placed.remove(placed.size() - 1);
+            int depth = placed.size();
+            int last = placed.remove(depth - 1);
+            hurry(last, depth, 0);
             placing.give(slots[last]);
             slots[last] = null;
             outside.remove(last);

@@ -85,11 +85,8 @@ final class Open {
     }
 
     private long end(long at) {
-        for (int i = 0; i < from.length; i++) {
-            if (from[i] <= at && to[i] > at) {
-                return to[i];
-            }
-        }
-        return Long.MAX_VALUE;
+        int i = Arrays.binarySearch(from, at);
+        i = i >= 0 ? i : -i - 2;
+        return i >= 0 && to[i] > at ? to[i] : Long.MAX_VALUE;
     }
 }

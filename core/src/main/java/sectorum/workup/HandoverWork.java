@@ -130,6 +130,9 @@ final class HandoverWork {
         if (p.count() > 1) {
             return Phrase.of(on + ", spread round, the first at the front", tier);
         }
+        if (p.seat().on() == OwnPiece.On.TOP && p.seat().out() == 0) {
+            return Phrase.of(on + ", in the middle", tier);
+        }
         return p.seat().angle() == 0
                 ? Phrase.of(on + ", at the front", tier)
                 : Phrase.of(on + ", {} from the front to the " + side, tier, angle);
