@@ -49,6 +49,9 @@ const STICKS = named<OwnPiece['sticks']['kind']>(
   ['wire', 'wires in picks'],
 );
 
+/** No tier's own name has this sign. */
+const TOPMOST = '*';
+
 const FRESH: Omit<OwnPiece, 'id'> = {
   name: 'Topper',
   form: 'plaque',
@@ -217,12 +220,12 @@ function Fields({ piece }: { piece: OwnPiece }) {
       />
       <Pick
         label="Goes on"
-        value={at.tier || 'top'}
+        value={at.tier || TOPMOST}
         options={[
-          { name: 'top', label: 'the top tier' },
+          { name: TOPMOST, label: 'the topmost tier' },
           ...plan.tiers.map((t) => ({ name: t.id, label: t.name })),
         ]}
-        onChoice={(tier) => void seat({ tier: tier === 'top' ? '' : tier })}
+        onChoice={(tier) => void seat({ tier: tier === TOPMOST ? '' : tier })}
       />
       <Choice label="Where" value={at.on} options={ON} onChoice={(on) => void seat({ on })} />
       <NumberField
@@ -272,7 +275,7 @@ function Fields({ piece }: { piece: OwnPiece }) {
         suffix="h"
         value={stated?.least ?? null}
         mayBeEmpty
-        placeholder="by the formula"
+        placeholder="reckoned"
         onNumber={(h) =>
           set({ resting: withField(resting, 'stated', h === null ? undefined : { least: h }) })
         }

@@ -47,10 +47,12 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
                 to={{ pathname: `/plan/${id}/${s.key}`, search }}
                 aria-current={s.key === stage ? 'step' : undefined}
                 aria-label={s.label}
-                className={`flex h-full flex-col justify-center pb-2.5 pl-2.5 no-underline hover:text-ink ${s.key === stage ? 'font-bold text-ink' : 'text-soft'}`}
+                className={`flex h-full flex-col justify-center pb-2.5 pl-2.5 no-underline hover:text-ink max-lg:pl-1.5 max-md:pl-1 ${s.key === stage ? 'font-bold text-ink' : 'text-soft'}`}
               >
                 <span className="text-[0.8rem] leading-none text-soft max-md:hidden">{i + 1}</span>
-                <span className="font-display text-[1.05rem]">{s.label}</span>
+                <span className="font-display text-[1.05rem] max-lg:text-[0.9rem] max-md:text-[0.84rem]">
+                  {s.label}
+                </span>
               </Link>
               {s.key === stage ? (
                 <svg
