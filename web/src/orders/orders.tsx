@@ -68,7 +68,13 @@ export function Orders() {
     refetchInterval: 60_000,
   });
   const all = plans.data ?? [];
-  const lines = all.filter((p) => fits(p, filter, typed, Date.now()));
+  // Late is what should have been begun, not only what should be over.
+  const late = new Set(outlook.data?.filter((o) => o.late > 0).map((o) => o.id));
+  const lines = all.filter(
+    (p) =>
+      fits(p, filter, typed, Date.now()) ||
+      (filter === 'late' && late.has(p.id) && fits(p, 'all', typed, Date.now())),
+  );
   return (
     <div className="min-h-dvh">
       <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
