@@ -46,7 +46,9 @@ function One({ item, days, close }: { item: DayItem; days: Days; close: () => vo
   const [moment, setMoment] = useState(first.from);
   const panel = useRef<HTMLElement>(null);
   // Chosen from the drawing, it may lie under the fold.
-  useEffect(() => panel.current?.scrollIntoView({ block: 'nearest' }), []);
+  useEffect(() => {
+    panel.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   const open = days.items.filter((i) => i.own && item.guard.includes(i.id)).map((i) => i.name);
   const whole = item.id.split('#')[0]!;
   const seen = agenda?.waits[whole];
