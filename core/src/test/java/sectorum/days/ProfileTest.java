@@ -118,8 +118,8 @@ class ProfileTest {
     @Test
     void hoursThatTouchAreOneStretch() {
         List<Workshop.Hours> split = List.of(new Workshop.Hours(540, 720), new Workshop.Hours(720, 1080));
-        Workshop touching = new Workshop(
-                Workshops.ZONE, List.of(split, split, split, split, split, split, split), 1, Map.of());
+        Workshop touching =
+                new Workshop(Workshops.ZONE, List.of(split, split, split, split, split, split, split), 1, Map.of());
         Open open = new Open(touching, at("2026-12-01T00:00"), at("2026-12-05T00:00"));
         assertThat(open.before(at("2026-12-02T18:00"))).containsExactly(at("2026-12-02T09:00"), at("2026-12-02T18:00"));
         assertThat(open.minutes(at("2026-12-02T00:00"), at("2026-12-03T00:00"))).isEqualTo(540);
@@ -166,7 +166,8 @@ class ProfileTest {
                 Air.USUAL);
         Schedule schedule = Backward.of(List.of(order), USUAL);
         Timeline timeline = Timeline.of(List.of(order), USUAL, schedule, at("2026-12-11T09:00"));
-        Timeline.Fill fill = timeline.fills(USUAL, at("2026-12-11T09:00"), order.ready()).get(0);
+        Timeline.Fill fill =
+                timeline.fills(USUAL, at("2026-12-11T09:00"), order.ready()).get(0);
         assertThat(fill.most()).isEqualTo(4);
         assertThat(fill.places()).isNull();
         assertThat(timeline.fills(USUAL, at("2026-12-12T18:00"), order.ready())).isEmpty();
