@@ -1,49 +1,26 @@
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { DayItem, Days } from '../api/client';
+import type { DayItem } from '../api/client';
 import { TaskList } from './list';
+import { days, item } from './sample';
 
-const item = (id: string, part: Partial<DayItem> = {}): DayItem => ({
-  order: 'plan-1',
-  plan: 'Gala',
-  own: true,
-  id,
-  name: `Task ${id}`,
-  kind: 'own',
-  tier: '',
-  about: '',
-  pairs: 1,
-  minutes: 90,
-  pauses: false,
-  work: [{ from: '2026-12-11T09:00', to: '2026-12-11T10:30' }],
-  slack: 430,
-  held: 'moment',
-  by: '',
-  critical: false,
-  late: false,
-  state: 'open',
-  needs: [],
-  guard: [],
-  ...part,
-});
-
-const days = (items: DayItem[]): Days => ({
-  now: '2026-12-08T08:30',
-  readyBy: '2026-12-12T14:00',
-  items,
-  loads: [],
-  fills: [],
-  late: 0,
-  left: 0,
-  findings: [],
-});
+const task = (id: string, part: Partial<DayItem> = {}) =>
+  item({
+    id,
+    name: `Task ${id}`,
+    kind: 'own',
+    minutes: 90,
+    slack: 430,
+    work: [{ from: '2026-12-11T09:00', to: '2026-12-11T10:30' }],
+    ...part,
+  });
 
 afterEach(cleanup);
 
 describe('the list of tasks', () => {
   it('shows only this plan’s, with day, minutes and slack', () => {
     render(
-      <TaskList days={days([item('a'), item('b', { own: false })])} chosen={null} choose={() => undefined} />,
+      <TaskList days={days([task('a'), task('b', { own: false })])} chosen={null} choose={() => undefined} />,
     );
     expect(screen.getByText('All tasks, 1 to do of 1')).toBeTruthy();
     const button = screen.getByRole('button', { hidden: true });
@@ -53,9 +30,9 @@ describe('the list of tasks', () => {
 
   it('marks what is done, late, and on the tightest way', () => {
     const all = [
-      item('done', { state: 'done' }),
-      item('late', { late: true, slack: -90 }),
-      item('tight', { critical: true }),
+      task('done', { state: 'done' }),
+      task('late', { late: true, slack: -90 }),
+      task('tight', { critical: true }),
     ];
     render(<TaskList days={days(all)} chosen="tight" choose={() => undefined} />);
     const [done, late, tight] = screen.getAllByRole('button', { hidden: true });
@@ -68,7 +45,7 @@ describe('the list of tasks', () => {
 
   it('chooses by a press', () => {
     const choose = vi.fn();
-    render(<TaskList days={days([item('a')])} chosen={null} choose={choose} />);
+    render(<TaskList days={days([task('a')])} chosen={null} choose={choose} />);
     screen.getByRole('button', { hidden: true }).click();
     expect(choose).toHaveBeenCalledWith('a');
   });

@@ -1,44 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { DayItem, Days } from '../api/client';
 import { boxes } from './boxes';
 import { lots } from './lots';
+import { days, item } from './sample';
 import { scale } from './scale';
 import { DAY, HOUR, local, minutes, rows, span } from './time';
-
-const item = (part: Partial<DayItem>): DayItem => ({
-  order: 'plan-1',
-  plan: 'Gala',
-  own: true,
-  id: 'x',
-  name: 'Cover the tier',
-  kind: 'cover',
-  tier: '',
-  about: '',
-  pairs: 1,
-  minutes: 30,
-  pauses: false,
-  work: [{ from: '2026-12-11T09:00', to: '2026-12-11T09:30' }],
-  slack: 0,
-  held: 'moment',
-  by: '',
-  critical: false,
-  late: false,
-  state: 'open',
-  needs: [],
-  guard: [],
-  ...part,
-});
-
-const days = (items: DayItem[]): Days => ({
-  now: '2026-12-08T08:30',
-  readyBy: '2026-12-12T14:00',
-  items,
-  loads: [],
-  fills: [],
-  late: 0,
-  left: 0,
-  findings: [],
-});
 
 describe('moments', () => {
   it.each([['2026-12-12T14:00'], ['2026-02-28T23:59'], ['2028-02-29T00:00'], ['1999-12-31T12:30']])(

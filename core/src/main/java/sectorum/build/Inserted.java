@@ -33,6 +33,14 @@ public record Inserted(
         PICK
     }
 
+    double left() {
+        return Math.min(x0, x1) - across / 2;
+    }
+
+    double right() {
+        return Math.max(x0, x1) + across / 2;
+    }
+
     /** Free cake between it and another, mm; below 0 where they run into each other. */
     double clear(Inserted other) {
         return apart(other) - (across + other.across) / 2;

@@ -78,6 +78,30 @@ final class Picks {
         };
     }
 
+    /** How far it is set beside the tier it names, mm; 0 and less: it is on it. */
+    double off(OwnPiece piece) {
+        Body body = levels.body(piece);
+        if (piece.seat().on() == OwnPiece.On.SIDE) {
+            return piece.picks() == 0 ? 0 : piece.seat().up() + piece.height() / 2 - body.height();
+        }
+        return piece.seat().out() - edge(piece);
+    }
+
+    /** The nearest seat of the kind that is on its tier. */
+    OwnPiece.Seat inside(OwnPiece piece) {
+        OwnPiece.Seat s = piece.seat();
+        boolean side = s.on() == OwnPiece.On.SIDE;
+        double up = Math.max(0, Math.floor(levels.body(piece).height() - piece.height() / 2 - LEFT_UNDER));
+        double out = Math.max(0, Math.floor(edge(piece) - LEFT_UNDER));
+        return new OwnPiece.Seat(s.tier(), s.on(), s.angle(), side ? s.out() : out, side ? up : s.up());
+    }
+
+    /** From the tier's middle to its top edge where the first of them stands, mm. */
+    private double edge(OwnPiece piece) {
+        double angle = Math.toRadians(piece.seat().angle());
+        return new Rays(levels.body(piece).top()).reach(0, 0, Math.sin(angle), -Math.cos(angle));
+    }
+
     /** How much of the ledge there is where a piece stands, mm; the whole top where nothing stands on the tier. */
     double ledge(OwnPiece piece) {
         Body body = levels.body(piece);

@@ -1,6 +1,7 @@
 package sectorum.build;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
@@ -23,6 +24,10 @@ final class StuckIn {
     static final Rule DEPTH =
             new Rule("build.depth", Level.LOOK, "A pick should go deeper than its tier is high, less 10 mm.");
     static final Rule LEDGE = new Rule("build.ledge", Level.LOOK, "A piece is deeper than the ledge it stands on.");
+    static final Rule OFF = new Rule(
+            "build.off",
+            Level.STOP,
+            "A piece is set beside its tier's top, or a pick of it above or below the tier's side.");
     static final Rule LIFT = new Rule("build.lift", Level.NOTE, "The whole cake weighs more than 10 kg.");
     static final Rule TRAVEL = new Rule(
             "build.travel", Level.LOOK, "Three tiers or more are stacked without a long dowel through all of them.");
@@ -51,7 +56,7 @@ final class StuckIn {
     }
 
     static List<Rule> rules() {
-        return List.of(CLASH, DEPTH, LEDGE, LIFT, TRAVEL);
+        return List.of(CLASH, DEPTH, LEDGE, OFF, LIFT, TRAVEL);
     }
 
     /** Free cake around dowels that would stand in a tier, to its picks and the long dowel, mm. */
@@ -131,6 +136,7 @@ final class StuckIn {
             clash(piece, all, findings);
             depth(piece, findings);
             ledge(piece, findings);
+            off(piece, findings);
         }
         return findings;
     }
@@ -141,18 +147,43 @@ final class StuckIn {
     /** The nearest thing that a piece's picks run into; none: all are clear. */
     @Absent
     private static Near near(OwnPiece piece, List<Inserted> all) {
+        // Sorted from left to right, only a few are near enough to be looked at.
+        List<Inserted> sorted =
+                all.stream().sorted(Comparator.comparingDouble(Inserted::left)).toList();
+        double widest =
+                all.stream().mapToDouble(i -> i.right() - i.left()).max().orElse(0);
         Near near = null;
         for (Inserted a : all) {
-            for (Inserted b : all) {
-                boolean told = a.piece().equals(piece.id())
-                        && !b.equals(a)
-                        && (!b.piece().equals(a.piece()) || b.number() > a.number());
+            if (!a.piece().equals(piece.id())) {
+                continue;
+            }
+            for (int k = from(sorted, a.left() - widest - CLEAR); k < sorted.size(); k++) {
+                Inserted b = sorted.get(k);
+                if (b.left() > a.right() + CLEAR) {
+                    break;
+                }
+                boolean told = b != a && (!b.piece().equals(a.piece()) || b.number() > a.number());
                 if (told && a.clear(b) < (near == null ? CLEAR : near.clear()) - Rounding.EPS) {
                     near = new Near(a, b, a.clear(b));
                 }
             }
         }
         return near;
+    }
+
+    /** The first that begins there or further right. */
+    private static int from(List<Inserted> sorted, double x) {
+        int low = 0;
+        int high = sorted.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (sorted.get(middle).left() < x) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     private void clash(OwnPiece piece, List<Inserted> all, List<Finding> findings) {
@@ -166,7 +197,7 @@ final class StuckIn {
                             Quantity.text(near.mine().name()),
                             Quantity.length(Math.abs(near.clear())),
                             Quantity.text(near.other().name())),
-                    beside(piece)));
+                    near.other().piece().equals(piece.id()) ? fewer(piece) : beside(piece)));
         }
     }
 
@@ -176,10 +207,7 @@ final class StuckIn {
             OwnPiece.Seat s = piece.seat();
             double out = s.on() == OwnPiece.On.TOP && s.out() == 0 ? Math.abs(step) : s.out();
             OwnPiece.Seat seat = new OwnPiece.Seat(s.tier(), s.on(), wrapped(s.angle() + step), out, s.up());
-            List<OwnPiece> others = pieces.stream()
-                    .map(p -> p.id().equals(piece.id()) ? p.at(seat) : p)
-                    .toList();
-            if (near(piece.at(seat), Build.stuck(bodies, stand, others)) == null) {
+            if (near(piece.at(seat), with(piece.at(seat))) == null) {
                 return List.of(new Mend(
                         Phrase.of(
                                 out != s.out() ? "Put it {} from the middle" : "Turn it by {} degrees to the side",
@@ -188,6 +216,27 @@ final class StuckIn {
             }
         }
         return List.of();
+    }
+
+    /** Alike pieces that run into one another are too many: as many as stand clear of each other. */
+    private List<Mend> fewer(OwnPiece piece) {
+        for (int many = piece.count() * 3 / 4; many > 0; many = many * 3 / 4) {
+            OwnPiece some = piece.many(many);
+            if (near(some, with(some)) == null) {
+                return List.of(new Mend(
+                        Phrase.of("Take {} of them", Quantity.count(many)),
+                        List.of(new Change(Change.Target.PIECE, piece.id() + "/count", many))));
+            }
+        }
+        return List.of();
+    }
+
+    /** Everything that would be stuck in with another piece of that name. */
+    private List<Inserted> with(OwnPiece other) {
+        return Build.stuck(
+                bodies,
+                stand,
+                pieces.stream().map(p -> p.id().equals(other.id()) ? other : p).toList());
     }
 
     private static double wrapped(double angle) {
@@ -227,6 +276,32 @@ final class StuckIn {
                             Phrase.of("Put it on top of the cake, {} deep", Quantity.length(piece.thickness())),
                             List.of(new Change(Change.Target.PIECE, piece.id() + "/seat", OwnPiece.Seat.TOP)))));
         }
+    }
+
+    private void off(OwnPiece piece, List<Finding> findings) {
+        double over = picks.off(piece);
+        if (over <= Rounding.EPS) {
+            return;
+        }
+        boolean side = piece.seat().on() == OwnPiece.On.SIDE;
+        OwnPiece there = piece.at(picks.inside(piece));
+        Mend mend = new Mend(
+                side
+                        ? Phrase.of(
+                                "Set it {} above the foot",
+                                Quantity.length(there.seat().up()))
+                        : Phrase.of(
+                                "Set it {} from the middle",
+                                Quantity.length(there.seat().out())),
+                List.of(new Change(Change.Target.PIECE, piece.id() + "/seat", there.seat())));
+        findings.add(OFF.found(
+                Phrase.of(
+                        side
+                                ? "\"{}\" would be held {} above the top of its tier."
+                                : "\"{}\" would stand {} beside its tier.",
+                        Quantity.text(piece.name()),
+                        Quantity.length(over)),
+                picks.off(there) <= Rounding.EPS ? List.of(mend) : List.of()));
     }
 
     /** How it is lifted and driven. */

@@ -85,7 +85,12 @@ public record Timeline(Schedule schedule, List<Line> lines) {
             this.workshop = workshop;
             this.schedule = schedule;
             this.now = now;
-            long first = schedule.slots().stream().mapToLong(Slot::start).min().orElse(now);
+            // What was done long ago needs no open hours any more.
+            long first = schedule.slots().stream()
+                    .filter(s -> !s.task().done())
+                    .mapToLong(Slot::start)
+                    .min()
+                    .orElse(now);
             long last = schedule.slots().stream()
                     .mapToLong(s -> Math.max(s.rested(), s.order().ready()))
                     .max()

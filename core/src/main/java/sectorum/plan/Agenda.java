@@ -101,7 +101,13 @@ public record Agenda(
     public Agenda {
         done = Check.map("agenda.done", "Tasks done", done);
         fixed = Check.map("agenda.fixed", "Fixed tasks", fixed);
-        fixed.values().forEach(at -> Check.moment("agenda.fixed", at));
+        fixed.forEach((task, at) -> {
+            if (Check.moment("agenda.fixed", at) == null) {
+                throw new Refused(
+                        "agenda.fixed",
+                        Phrase.of("\"{}\" is fixed at no moment. Give it one, or let it move.", Quantity.text(task)));
+            }
+        });
         split = Check.map("agenda.split", "Split tasks", split);
         split.forEach((task, parts) -> {
             if (parts < 2 || parts > 8) {

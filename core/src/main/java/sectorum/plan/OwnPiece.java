@@ -51,6 +51,9 @@ public record OwnPiece(
     public static final Field MINUTES =
             Field.count("pieces.minutes", "Minutes each", 0, 1440, 20, "Hands at work, without the waiting.");
 
+    /** More than this would be a hedge, not a cake. */
+    static final int MOST_PICKS = 400;
+
     /** How a piece is drawn. */
     public enum Form {
         PLAQUE,
@@ -235,6 +238,15 @@ public record OwnPiece(
         resting = resting == null ? new Resting(null, null, null) : resting;
         sticks = sticks == null ? new Sticks(null, null, null) : sticks;
         eaten = eaten == null ? Eaten.EAT : eaten;
+        if ((long) count * (sticks.each() == null ? 1 : sticks.each()) > MOST_PICKS) {
+            throw new Refused(
+                    "pieces.sticks.each",
+                    Phrase.of(
+                            "{} pieces with {} picks each are more than {}. Take fewer of either.",
+                            Quantity.count(count),
+                            Quantity.count(sticks.each()),
+                            Quantity.count(MOST_PICKS)));
+        }
     }
 
     /** Picks in one of them: one to 60 mm wide, two to 150, beyond that one for every 75 (handbook 4.1). */

@@ -40,6 +40,8 @@ public record Plan(
         @Absent Agenda agenda) {
     public static final String FORMAT = "sectorum-plan";
     public static final int VERSION = 1;
+    /** Picks in one cake; more cannot be counted in and out. */
+    private static final int MOST_PICKS = 1000;
 
     public Plan {
         checkFormat(format, version);
@@ -68,6 +70,16 @@ public record Plan(
     }
 
     private static void checkSeats(List<OwnPiece> pieces, List<Tier> tiers) {
+        long picks =
+                pieces.stream().mapToLong(p -> (long) p.picks() * p.count()).sum();
+        if (picks > MOST_PICKS) {
+            throw new Refused(
+                    "pieces.sticks.each",
+                    Phrase.of(
+                            "{} picks in one cake are more than {}. Take fewer pieces, or fewer picks in each.",
+                            Quantity.count(picks),
+                            Quantity.count(MOST_PICKS)));
+        }
         for (OwnPiece piece : pieces) {
             String on = piece.seat().tier();
             if (!on.isEmpty() && tiers.stream().noneMatch(t -> t.id().equals(on))) {

@@ -202,7 +202,49 @@ class BuildTest {
                         two,
                         Pressed.piece("bear", new OwnPiece.Seat("tier-0", OwnPiece.On.LEDGE, 0, 0, 0), one)
                                 .thick(80)));
+        shown.put(
+                "build.off",
+                Pressed.with(two, Pressed.piece("far", new OwnPiece.Seat("", OwnPiece.On.TOP, 0, 130, 0), one)));
         return shown;
+    }
+
+    @Test
+    void whatIsHeldAboveItsTierIsSetLowerAndWhatIsTooMuchIsFewer() {
+        OwnPiece.Sticks one = new OwnPiece.Sticks(OwnPiece.Stick.PICK, 1, 40.0);
+        OwnPiece.Seat high = new OwnPiece.Seat("tier-0", OwnPiece.On.SIDE, 40, 0, 300);
+        Plan above = Pressed.with(stack(150, "round", 300.0, "round", 200.0), Pressed.piece("bow", high, one));
+        pressedAway(above, "build.off");
+        OwnPiece.Seat close = new OwnPiece.Seat("", OwnPiece.On.TOP, 0, 60, 0);
+        Plan crowd = Pressed.with(
+                stack(150, "round", 300.0, "round", 200.0),
+                Pressed.piece("stem", close, one).many(90));
+        pressedAway(crowd, "build.stuck");
+    }
+
+    private static void pressedAway(Plan plan, String rule) {
+        List<Mend> mends = built(plan).findings().stream()
+                .filter(f -> f.rule().equals(rule))
+                .flatMap(f -> f.mends().stream())
+                .toList();
+        assertThat(mends).isNotEmpty();
+        mends.forEach(m -> assertThat(found(Pressed.on(plan, m))).doesNotContain(rule));
+    }
+
+    @ParameterizedTest(name = "{0} pieces with {1} picks each")
+    @CsvSource({"200, 20", "21, 20", "401, 1"})
+    void moreThanCanBeCountedIsRefused(int many, int each) {
+        OwnPiece.Sticks sticks = new OwnPiece.Sticks(OwnPiece.Stick.PICK, each, 40.0);
+        assertThatThrownBy(
+                        () -> Pressed.piece("hedge", OwnPiece.Seat.TOP, sticks).many(many))
+                .isInstanceOf(sectorum.measure.Refused.class);
+        OwnPiece most = Pressed.piece("most", OwnPiece.Seat.TOP, new OwnPiece.Sticks(OwnPiece.Stick.PICK, 2, 40.0))
+                .many(200);
+        OwnPiece again = Pressed.piece("again", OwnPiece.Seat.TOP, new OwnPiece.Sticks(OwnPiece.Stick.PICK, 2, 40.0))
+                .many(200);
+        OwnPiece third = Pressed.piece("third", OwnPiece.Seat.TOP, new OwnPiece.Sticks(OwnPiece.Stick.PICK, 2, 40.0))
+                .many(200);
+        Plan two = stack(80, "round", 300.0);
+        assertThatThrownBy(() -> Pressed.with(two, most, again, third)).hasMessageContaining("picks in one cake");
     }
 
     /** What the hand must settle. */

@@ -163,6 +163,21 @@ class DaysTest {
     }
 
     @Test
+    void aMomentThatIsNoneIsRefusedByTheTasksName() {
+        assertThatThrownBy(() -> Planned.of().settled(Map.of(), Map.of("stack-tier-1", ""), Map.of()))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("\"stack-tier-1\" is fixed at no moment");
+    }
+
+    @Test
+    void whatWasDoneLongAgoTakesNoLonger() {
+        Planned p =
+                Planned.of().settled(Map.of("fill-tier-0", new Agenda.Did("1970-01-01T08:00", 20)), Map.of(), Map.of());
+        assertThat(p.task("fill-tier-0").state()).isEqualTo(Days.State.DONE);
+        assertThat(p.days().loads()).hasSizeLessThan(40);
+    }
+
+    @Test
     void aPlanWithoutADayIsAskedForOne() {
         Planned p = Planned.of();
         assertThatThrownBy(() -> p.with(p.plan().readyBy(null)).days())
