@@ -37,6 +37,9 @@ final class StuckIn {
     /** More than this is not lifted alone, g. */
     static final double HEAVY = 10_000;
 
+    /** Among more picks no better place is looked for: the hand has to thin them out first. */
+    private static final int SEARCHED = 150;
+
     private static final int[] BESIDE = {10, -10, 20, -20, 30, -30, 45, -45, 60, -60, 90, -90};
 
     private final List<Body> bodies;
@@ -203,6 +206,9 @@ final class StuckIn {
 
     /** The smallest turn of its place that clears everything. */
     private List<Mend> beside(OwnPiece piece) {
+        if (stuck.size() > SEARCHED) {
+            return List.of();
+        }
         for (int step : BESIDE) {
             OwnPiece.Seat s = piece.seat();
             double out = s.on() == OwnPiece.On.TOP && s.out() == 0 ? Math.abs(step) : s.out();
@@ -220,6 +226,9 @@ final class StuckIn {
 
     /** Alike pieces that run into one another are too many: as many as stand clear of each other. */
     private List<Mend> fewer(OwnPiece piece) {
+        if (stuck.size() > SEARCHED) {
+            return List.of();
+        }
         for (int many = piece.count() * 3 / 4; many > 0; many = many * 3 / 4) {
             OwnPiece some = piece.many(many);
             if (near(some, with(some)) == null) {

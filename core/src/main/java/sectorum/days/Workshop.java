@@ -25,6 +25,9 @@ public record Workshop(ZoneId zone, List<List<Hours>> week, int hands, Map<Shelf
     public static final Field HANDS =
             Field.count("hands", "Pairs of hands", 1, 6, 1, "Those who work on cakes at the same time.");
     private static final int DAYS = 7;
+    /** Stretches of hours in a day. */
+    private static final int MOST_HOURS = 4;
+
     private static final int MINUTES = 24 * 60;
 
     /**
@@ -56,6 +59,12 @@ public record Workshop(ZoneId zone, List<List<Hours>> week, int hands, Map<Shelf
                                 Quantity.text(day.strip())));
             }
             return hours;
+        }
+
+        /** As {@link #parse} reads it. */
+        @Override
+        public String toString() {
+            return clock(from) + "-" + clock(to);
         }
 
         private static int minutes(String hour, String minute) {
@@ -95,6 +104,14 @@ public record Workshop(ZoneId zone, List<List<Hours>> week, int hands, Map<Shelf
                     Phrase.of("No hours on any of {} days. Give at least one day its hours.", Quantity.count(DAYS)));
         }
         for (List<Hours> day : week) {
+            if (day.size() > MOST_HOURS) {
+                throw new Refused(
+                        "week",
+                        Phrase.of(
+                                "A day has {} stretches of hours; up to {} are kept. Join some.",
+                                Quantity.count(day.size()),
+                                Quantity.count(MOST_HOURS)));
+            }
             for (int i = 1; i < day.size(); i++) {
                 if (day.get(i).from() < day.get(i - 1).to()) {
                     throw new Refused(

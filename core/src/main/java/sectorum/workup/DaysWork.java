@@ -26,6 +26,8 @@ import sectorum.plan.Plan;
 /** Brings orders to the schedule and tells what came out in local moments. */
 final class DaysWork {
     private static final int DAY = 24 * 60;
+    /** Days are told for so long before the moment, minutes. */
+    private static final long LOADED = 120L * DAY;
 
     private final Workshop workshop;
     private final Order mine;
@@ -160,8 +162,8 @@ final class DaysWork {
     private List<Days.Load> loads() {
         long first = Math.min(
                 now, schedule.slots().stream().mapToLong(Slot::start).min().orElse(now));
-        LocalDate day =
-                Moments.local(Math.max(first, now - 7L * DAY), workshop.zone()).toLocalDate();
+        long shown = Math.max(Math.max(first, now - 7L * DAY), mine.ready() - LOADED);
+        LocalDate day = Moments.local(shown, workshop.zone()).toLocalDate();
         LocalDate last = Moments.local(mine.ready(), workshop.zone()).toLocalDate();
         List<Days.Load> loads = new ArrayList<>();
         for (; !day.isAfter(last); day = day.plusDays(1)) {

@@ -192,6 +192,19 @@ class DaysApiTest {
         }
     }
 
+    @Test
+    void hoursTypedLooselyAreKeptInOneForm() {
+        String typed = "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1,"
+                + "\"week\":[\"  9:00 – 13:00   14:00-24:00 \",\"\",\"\",\"\",\"\",\"\",\"\"]}";
+        try {
+            JsonNode kept = http.send("PUT", "/api/house", typed).json();
+            assertThat(kept.get("week").get(0).asString()).isEqualTo("09:00-13:00 14:00-24:00");
+            assertThat(http.get("/api/house").json().get("week")).isEqualTo(kept.get("week"));
+        } finally {
+            http.send("PUT", "/api/house", "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
+        }
+    }
+
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource(
             delimiter = '|',
@@ -200,6 +213,7 @@ class DaysApiTest {
                 "week | \"hands\":1,\"week\":[\"nine\",\"\",\"\",\"\",\"\",\"\",\"\"] | Hours \"nine\" are not read",
                 "week | \"hands\":1,\"week\":[\"\",\"\"] | A week has 7 days; hours of 2 are given",
                 "week | \"hands\":1,\"week\":[\"\",\"\",\"\",\"\",\"\",\"\",\"\"] | Give at least one day its hours",
+                "week | \"hands\":1,\"week\":[\"01:00-02:00 03:00-04:00 05:00-06:00 07:00-08:00 09:00-10:00\",\"\",\"\",\"\",\"\",\"\",\"\"] | A day has 5 stretches of hours; up to 4",
                 "zone | \"hands\":1,\"zone\":\"Moon/Base\" | no place with a clock",
                 "fridge | \"hands\":1,\"fridge\":-2 | The fridge -2 is outside 0 to 200"
             })

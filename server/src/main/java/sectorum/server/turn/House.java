@@ -5,6 +5,7 @@ import java.time.ZoneId;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import sectorum.bench.Shelf;
 import sectorum.days.Workshop;
 import sectorum.measure.Absent;
@@ -50,10 +51,18 @@ public record House(
         PRINTED.check(printedAcross);
         PRINTED.check(printedDown);
         zone = zone == null ? "" : zone.strip();
-        week = week == null ? List.of() : List.copyOf(week);
+        week = week == null
+                ? List.of()
+                : week.stream().map(d -> d == null ? "" : d).toList();
         places("fridge", "The fridge", fridge);
         places("freezer", "The freezer", freezer);
-        workshop(zone(zone), week, hands, Map.of());
+        // Kept as they are read, so that what is typed loosely is stored in one form.
+        Workshop works = workshop(zone(zone), week, hands, Map.of());
+        week = week.isEmpty()
+                ? week
+                : works.week().stream()
+                        .map(day -> day.stream().map(Workshop.Hours::toString).collect(Collectors.joining(" ")))
+                        .toList();
     }
 
     private static void places(String field, String label, @Absent Integer places) {
