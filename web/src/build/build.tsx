@@ -3,6 +3,7 @@ import { api, type Built, problemOf, type Standing } from '../api/client';
 import { useOpen, usePlan, useTier, useWorkup } from '../plan/context';
 import { mend } from '../plan/edits';
 import { Stage } from '../shell/stage';
+import { StepLinks } from '../steps/links';
 import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
 import { tellBad } from '../ui/toasts';
@@ -75,6 +76,9 @@ export function Build() {
           }
         }}
       />
+      <div className="flex flex-col items-start">
+        <StepLinks />
+      </div>
       <p className="note">
         Loads of dowels are cautious assumptions; the maker's figure wins. Lift a stacked cake by two, and
         tell whoever cuts it where every dowel is.

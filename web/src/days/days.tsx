@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
-import { Link, useLocation } from 'react-router';
 import { api, type Days, type Mend, problemOf } from '../api/client';
 import { save } from '../make/use';
 import { usePlan } from '../plan/context';
 import { mend, readyBy } from '../plan/edits';
 import { Stage } from '../shell/stage';
+import { StepLinks } from '../steps/links';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
@@ -181,7 +181,6 @@ function window_(days: Days, reach: Reach, from: number | null): { from: number;
 function Ledger({ days, choose }: { days: Days; choose: (id: string) => void }) {
   const plan = usePlan();
   const id = usePlanId();
-  const { search } = useLocation();
   const edit = useEdit();
   const settle = useSettle();
   const next = days.next === undefined ? null : days.items[days.next]!;
@@ -262,18 +261,7 @@ function Ledger({ days, choose }: { days: Days; choose: (id: string) => void }) 
         <Button look="pin" className="-ml-3.5" onClick={() => void file('table')}>
           Day sheet as a table
         </Button>
-        <Link
-          to={{ pathname: `/plan/${id}/steps`, search }}
-          className="inline-flex min-h-11 items-center font-semibold text-pin"
-        >
-          All steps and cautions
-        </Link>
-        <Link
-          to={{ pathname: `/plan/${id}/handover`, search }}
-          className="inline-flex min-h-11 items-center font-semibold text-pin"
-        >
-          Handover sheet
-        </Link>
+        <StepLinks />
       </div>
     </>
   );
