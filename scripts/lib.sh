@@ -3,10 +3,30 @@ ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 DATA="$ROOT/.data"
 RUN="$ROOT/.run"
 
+# No way out is silent: what nobody foresaw names its line, the command and where the story stands.
+set -E
+trap 'unforeseen $? "${BASH_SOURCE[0]}" "$LINENO" "$BASH_COMMAND"' ERR
+unforeseen() { # status, file, line, command
+  trap - ERR
+  printf '%s\n' "Stopped at ${2#"$ROOT"/} line $3 (status $1): $4" "What happened before stands in .run/ (install.log, build.log, test.log, sectorum.log)." >&2
+  exit "$1"
+}
+
+# Done on the way out whatever fails in it, and not told as unforeseen.
+leaving() { # command
+  # shellcheck disable=SC2064
+  trap "set +e; trap - ERR; $1" EXIT
+}
+
 say() { printf '%s\n' "$*"; }
 fail() { printf '%s\n' "$*" >&2; exit 1; }
 
-port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+# Free is what can be bound: an outgoing connection of somebody else's may hold a port that nobody answers on.
+port_taken() {
+  ! perl -MSocket -e 'socket(my $s, PF_INET, SOCK_STREAM, 0) or exit 1; setsockopt($s, SOL_SOCKET, SO_REUSEADDR, 1); exit(bind($s, sockaddr_in($ARGV[0], inet_aton("127.0.0.1"))) ? 0 : 1)' "$1" 2>/dev/null
+}
+
+answers() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 free_port() { # from this number on
   local p=$1
@@ -15,6 +35,10 @@ free_port() { # from this number on
 }
 
 # --- packages ---------------------------------------------------------------------------------------------
+as_root() {
+  if [ "$(id -u)" = 0 ]; then "$@"; else sudo -n "$@"; fi
+}
+
 need_packages() { # Debian package names
   local as=""
   if [ "$(id -u)" != 0 ]; then
@@ -46,16 +70,58 @@ need_java() {
   fi
   found=$(java_version java 2>/dev/null || true)
   if [ "${found:-0}" -lt 17 ] 2>/dev/null || ! command -v javac >/dev/null 2>&1; then
-    need_packages openjdk-17-jdk-headless
+    # Whatever this Debian calls its usual one: 17 in its twelfth, newer after.
+    need_packages default-jdk-headless
     hash -r
-    found=$(java_version java)
+    found=$(java_version java || true)
     if [ "${found:-0}" -lt 17 ]; then
       local jdk
-      jdk=$(ls -d /usr/lib/jvm/java-17-openjdk-* 2>/dev/null | head -n 1)
-      [ -n "$jdk" ] || fail "The command java is version ${found:-unknown}; Sectorum needs 17 or newer. Set JAVA_HOME to a JDK 17."
+      jdk=$(readlink -f /usr/lib/jvm/default-java 2>/dev/null || true)
+      [ -x "$jdk/bin/javac" ] || fail "The command java is version ${found:-unknown}; Sectorum needs 17 or newer. Set JAVA_HOME to a JDK 17."
       export JAVA_HOME="$jdk" PATH="$jdk/bin:$PATH"
     fi
   fi
+}
+
+node_version() { { node --version 2>/dev/null || true; } | sed 's/^v\([0-9]*\).*/\1/'; }
+
+# Node 20 or newer: the machine's, else Debian's where it is new enough, else the packages that hold it.
+need_node() {
+  local own="$RUN/node/node_modules" found candidate kind
+  [ -x "$own/.bin/npm" ] && PATH="$own/node-linux-$(node_kind)/bin:$own/.bin:$PATH"
+  found=$(node_version)
+  if [ "${found:-0}" -ge 20 ] && command -v npm >/dev/null 2>&1; then return; fi
+  if [ "${found:-0}" -lt 20 ]; then
+    command -v apt-cache >/dev/null 2>&1 || fail "Node.js 20 or newer is needed to build the screens; found ${found:-none}. Install Node 20, then start again."
+    [ -n "$(apt-cache policy nodejs 2>/dev/null)" ] || as_root apt-get update -qq >/dev/null 2>&1 || true
+    candidate=$(apt-cache policy nodejs 2>/dev/null | sed -n 's/ *Candidate: \([0-9]*\).*/\1/p')
+    if [ "${candidate:-0}" -ge 20 ]; then
+      need_packages nodejs npm
+      hash -r
+      found=$(node_version)
+    fi
+  fi
+  if [ "${found:-0}" -lt 20 ] || ! command -v npm >/dev/null 2>&1; then
+    command -v npm >/dev/null 2>&1 || need_packages npm
+    kind=$(node_kind)
+    say "Fetching Node 22 into .run/node"
+    mkdir -p "$RUN/node"
+    npm install --prefix "$RUN/node" --no-audit --no-fund --no-save --loglevel=error "node-linux-$kind@22" npm@11 >"$RUN/node.log" 2>&1 \
+      || { tail -n 5 "$RUN/node.log" >&2; fail "Node 22 could not be fetched; the whole story is in .run/node.log. Install Node 20 or newer by hand, then start again."; }
+    PATH="$own/node-linux-$kind/bin:$own/.bin:$PATH"
+    hash -r
+    found=$(node_version)
+  fi
+  [ "${found:-0}" -ge 20 ] || fail "Node.js 20 or newer is needed to build the screens; found ${found:-none}. Install Node 20, then start again."
+}
+
+node_kind() {
+  case $(uname -m) in
+    x86_64) echo x64 ;;
+    aarch64 | arm64) echo arm64 ;;
+    armv7l) echo armv7l ;;
+    *) uname -m ;;
+  esac
 }
 
 need_tools() { # extra packages as pairs command:package
@@ -69,9 +135,7 @@ need_tools() { # extra packages as pairs command:package
     need_packages $(printf '%s\n' "${missing[@]}" | sort -u)
   fi
   PATH="$PATH:/usr/sbin"
-  local node
-  node=$(node --version 2>/dev/null | sed 's/^v\([0-9]*\).*/\1/')
-  [ "${node:-0}" -ge 20 ] || fail "Node.js 20 or newer is needed to build the screens; found ${node:-none}. Install Node 20, then start again."
+  need_node
 }
 
 # --- MariaDB ----------------------------------------------------------------------------------------------
@@ -90,7 +154,8 @@ mariadb_up() {
   fi
   if [ ! -d "$home/data" ]; then
     say "Making the database folder ${home#"$ROOT"/}"
-    mariadb-install-db --no-defaults "${as[@]}" --datadir="$home/data" --auth-root-authentication-method=socket --skip-test-db >"$home/install.log" 2>&1 \
+    # A bare machine may not know its own name; the database is asked by number and by its socket alone.
+    mariadb-install-db --no-defaults --force "${as[@]}" --datadir="$home/data" --auth-root-authentication-method=socket --skip-test-db >"$home/install.log" 2>&1 \
       || fail "MariaDB could not make its folder; see ${home#"$ROOT"/}/install.log."
     touch "$home/finished"
   fi
@@ -105,7 +170,7 @@ mariadb_up() {
     say "A database from an earlier run is still up; stopping it first"
     mariadb_down "$home"
   fi
-  DB_PORT=$(free_port "${SECTORUM_DB_PORT:-33306}")
+  DB_PORT=$(free_port "${SECTORUM_DB_PORT:-23306}")
   { for name in "$@"; do echo "CREATE DATABASE IF NOT EXISTS $name CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;"; done
     echo "DELETE FROM mysql.global_priv WHERE User='root' AND Host<>'localhost';"
     echo "FLUSH PRIVILEGES;"
@@ -114,7 +179,7 @@ mariadb_up() {
     for name in "$@"; do echo "GRANT ALL ON $name.* TO 'sectorum'@'127.0.0.1';"; done
   } >"$home/init.sql"
   chmod 600 "$home/init.sql"
-  [ "$(id -u)" = 0 ] && [ "${as[0]}" = --user=mysql ] && chown -R mysql "$home"
+  if [ "$(id -u)" = 0 ] && [ "${as[0]}" = --user=mysql ]; then chown -R mysql "$home"; fi
   mariadbd --no-defaults "${as[@]}" --datadir="$home/data" --tmpdir="$home/data" --bind-address=127.0.0.1 --port="$DB_PORT" \
     --socket="$DB_SOCKET" --pid-file="$home/mariadb.pid" --log-error="$home/mariadb.log" \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve \
@@ -157,10 +222,10 @@ app_up() {
   [ -f "$RUN/app/sectorum.jar" ] || fail "Sectorum is not built yet. Run ./start once, then again."
   local port
   port=$(free_port 8700)
-  SECTORUM_DB_URL=$1 SECTORUM_DB_PASSWORD=$2 SECTORUM_PORT=$port SECTORUM_DEMO=false \
+  SECTORUM_TOMCAT="$RUN/own-tomcat" SECTORUM_DB_URL=$1 SECTORUM_DB_PASSWORD=$2 SECTORUM_PORT=$port SECTORUM_DEMO=false \
     java -XX:+UseSerialGC -Xmx512m -XX:TieredStopAtLevel="${SECTORUM_TIER:-1}" -jar "$RUN/app/sectorum.jar" >"$RUN/own.log" 2>&1 &
   app=$!
-  until port_taken "$port"; do
+  until answers "$port"; do
     kill -0 "$app" 2>/dev/null || { tail -n 20 "$RUN/own.log" >&2; fail "Sectorum did not start; see .run/own.log."; }
     sleep 0.1
   done
@@ -171,9 +236,17 @@ with_own_sectorum() { # command…
   local home="$DATA/own-mariadb"
   app=""
   rm -rf "$home"
-  # shellcheck disable=SC2064
-  trap "set +e; kill \$app 2>/dev/null; wait \$app 2>/dev/null; mariadb_down '$home'; rm -rf '$home'" EXIT
-  SECTORUM_DB_PORT=39306 mariadb_up "$home" for-this-run-only sectorum_own
+  leaving "kill \$app 2>/dev/null; wait \$app 2>/dev/null; mariadb_down '$home'; rm -rf '$home'"
+  SECTORUM_DB_PORT=29306 mariadb_up "$home" for-this-run-only sectorum_own
   app_up "$DB_URL/sectorum_own" for-this-run-only
   SECTORUM_BASE=$APP_BASE "$@"
+}
+
+# One class of the browser tests against a Sectorum that runs already; the story stands in .run/.
+in_browser() { # class base
+  need_tools
+  mkdir -p "$RUN"
+  mvn -q -B -ntp -pl server,e2e -am verify -Dweb.skip=true -Dweb.check.skip=true -Djacoco.skip -Dspotless.check.skip \
+    -Dcheckstyle.skip -Dtest=None -Dsurefire.failIfNoSpecifiedTests=false -Dit.test="$1" \
+    -Dsectorum.base="$2" >"$RUN/$1.log" 2>&1 || { tail -n 30 "$RUN/$1.log" >&2; exit 1; }
 }

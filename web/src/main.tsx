@@ -2,18 +2,31 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { Refusal } from './api/client';
 import { App } from './app';
 import './styles.css';
+import { fetchAhead } from './shell/fetch-ahead';
 import { styleNonce } from './ui/nonce';
 import { preferencesQuery } from './units/preferences';
 
 setNonce(styleNonce());
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // Without an answer every view asks again until there is one; what is refused is told at once.
+      retry: (times, thrown) =>
+        thrown instanceof Refusal && thrown.unreachable ? true : times < 1 && !(thrown instanceof Refusal),
+      retryDelay: (times) => Math.min(500 * 2 ** times, 4000),
+      networkMode: 'always',
+      refetchOnWindowFocus: false,
+    },
+  },
+});
 
 async function begin() {
-  // The first screen should not jump from one unit to another.
-  await client.prefetchQuery(preferencesQuery);
+  // The first screen should not jump from one unit to another, nor from a placeholder to what is on its way already.
+  await Promise.all([fetchAhead(window.location.pathname, client), client.prefetchQuery(preferencesQuery)]);
   createRoot(document.getElementById('root')!).render(
     <StrictMode>
       <QueryClientProvider client={client}>

@@ -6,7 +6,7 @@ export type Tier = Schemas['Tier'];
 export type DivisionSpec = Schemas['DivisionSpec'];
 export type Dressing = Schemas['Dressing'];
 export type Reading = Schemas['Reading'];
-export type Workup = Schemas['Workup'];
+export type StackWorkup = Schemas['StackWorkup'];
 export type TierWorkup = Schemas['TierWorkup'];
 export type Divided = Schemas['Divided'];
 export type Worn = Schemas['Worn'];
@@ -25,7 +25,9 @@ export type Layout = Schemas['Layout'];
 export type Preferences = Schemas['Preferences'];
 export type LengthUnit = Preferences['unit'];
 export type SavedPlan = Schemas['SavedPlan'];
+export type Opened = Schemas['Opened'];
 export type PlanLine = Schemas['PlanLine'];
+export type DeletedPlan = Schemas['DeletedPlan'];
 export type Choices = Schemas['Choices'];
 export type WaysToMark = Schemas['WaysToMark'];
 export type Played = Schemas['Played'];
@@ -34,10 +36,10 @@ export type Rescue = Schemas['Rescue'];
 export type Offer = Schemas['Offer'];
 export type Thing = Schemas['Thing'];
 export type Shelf = Schemas['Shelf'];
-export type House = Schemas['House'];
+export type WorkshopSettings = Schemas['WorkshopSettings'];
 export type Worktop = Schemas['Worktop'];
 export type Batch = Schemas['Batch'];
-export type CutLine = Schemas['Line'];
+export type CutLine = Schemas['CutLine'];
 export type Nested = Schemas['Nested'];
 export type Buy = Schemas['Buy'];
 export type Part = Schemas['Part'];
@@ -87,8 +89,9 @@ export class Refusal extends Error {
   constructor(readonly problem: Problem) {
     super(problem.detail);
   }
+  /** No answer, or one that says to come again: nothing was changed, and it may be tried again. */
   get unreachable(): boolean {
-    return this.problem.status === 0;
+    return [0, 408, 502, 503, 504].includes(this.problem.status);
   }
 }
 
@@ -100,6 +103,9 @@ export function problemOf(thrown: unknown): Problem {
   return { type: 'unknown', title: 'It went wrong', status: 0, detail: String(thrown) };
 }
 
+/** Whoever has not answered by then does not: what waits is kept and asked again. */
+const PATIENCE_MS = 20_000;
+
 async function answer(method: string, path: string, body?: unknown, hangUp?: AbortSignal): Promise<Response> {
   const file = body instanceof Blob;
   let response: Response;
@@ -109,7 +115,7 @@ async function answer(method: string, path: string, body?: unknown, hangUp?: Abo
       headers:
         body === undefined ? {} : { 'Content-Type': file ? 'application/octet-stream' : 'application/json' },
       body: body === undefined ? null : file || typeof body === 'string' ? body : JSON.stringify(body),
-      signal: hangUp ?? null,
+      signal: hangUp ?? AbortSignal.timeout(PATIENCE_MS),
     });
   } catch (thrown) {
     if (hangUp?.aborted) {
@@ -119,7 +125,7 @@ async function answer(method: string, path: string, body?: unknown, hangUp?: Abo
       type: 'unreachable',
       title: 'No answer',
       status: 0,
-      detail: 'Sectorum does not answer. What you did is kept here and saved when it is back.',
+      detail: 'Sectorum does not answer just now. Nothing was changed there; try again in a moment.',
     });
   }
   if (!response.ok) {
@@ -188,7 +194,9 @@ async function pack(order: TemplateOrder, told: (far: Packing) => void, hangUp: 
 
 export const api = {
   plans: () => json<PlanLine[]>('GET', '/api/plans'),
+  deleted: () => json<DeletedPlan[]>('GET', '/api/plans/deleted'),
   plan: (id: number) => json<SavedPlan>('GET', `/api/plans/${id}`),
+  opened: (id: number) => json<Opened>('GET', `/api/plans/${id}/opened`),
   demo: () => json<PlanLine[]>('POST', '/api/plans/demo'),
   fresh: (name: string) => json<SavedPlan>('POST', '/api/plans/fresh', { name }),
   /** The text of a plan file, as it was read: the server says what is wrong with it. */
@@ -213,8 +221,8 @@ export const api = {
   cupboardTable: async () => (await answer('GET', '/api/cupboard/table')).blob(),
   readTable: async (file: Blob) =>
     (await answer('POST', '/api/cupboard/table', file)).json() as Promise<{ things: number }>,
-  house: () => json<House>('GET', '/api/house'),
-  settle: (house: House) => json<House>('PUT', '/api/house', house),
+  workshop: () => json<WorkshopSettings>('GET', '/api/workshop'),
+  settle: (settings: WorkshopSettings) => json<WorkshopSettings>('PUT', '/api/workshop', settings),
   worktop: (plan: Plan) => json<Worktop>('POST', '/api/worktop', { plan }),
   build: (plan: Plan) => json<Built>('POST', '/api/build', { plan }),
   quicker: (asked: { plan: Plan; tier: string; dressing: string; bench: Bench }) =>
@@ -244,7 +252,7 @@ export const api = {
   takePicture: async (id: number): Promise<void> => void (await answer('DELETE', `/api/pictures/${id}`)),
   /** The workup of the tiers named, or of all. */
   workup: (plan: Plan, bench: Bench, only?: string[]) =>
-    json<Workup>('POST', '/api/workup', only === undefined ? { plan, bench } : { plan, bench, only }),
+    json<StackWorkup>('POST', '/api/workup', only === undefined ? { plan, bench } : { plan, bench, only }),
   bench: () => json<Bench>('GET', '/api/bench'),
   tray: (asked: { plan: Plan; tier: string; division: string; bench: Bench }) =>
     json<Worn[]>('POST', '/api/tray', asked),
@@ -255,7 +263,7 @@ export const api = {
   preferences: () => json<Preferences>('GET', '/api/preferences'),
   prefer: (preferences: Preferences) => json<Preferences>('PUT', '/api/preferences', preferences),
   length: (field: string, typed: string, unit: LengthUnit) =>
-    json<{ mm: number; shown: string }>('GET', `/api/length?${new URLSearchParams({ field, typed, unit })}`),
+    json<Schemas['Understood']>('GET', `/api/length?${new URLSearchParams({ field, typed, unit })}`),
   templates: (order: TemplateOrder) => json<Listed[]>('POST', '/api/templates/list', order),
   sheets: (order: TemplateOrder) => json<Laid[]>('POST', '/api/templates/sheets', order),
   pdf: async (order: TemplateOrder) => (await answer('POST', '/api/templates/pdf', order)).blob(),

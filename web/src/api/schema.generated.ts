@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/workshop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["settings"];
+        put: operations["settle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/preferences": {
         parameters: {
             query?: never;
@@ -45,22 +61,6 @@ export interface paths {
         };
         get?: never;
         put: operations["archive"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/house": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["house"];
-        put: operations["settle"];
         post?: never;
         delete?: never;
         options?: never;
@@ -660,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/opened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opened"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/file": {
         parameters: {
             query?: never;
@@ -668,6 +684,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/deleted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["deleted"];
         put?: never;
         post?: never;
         delete?: never;
@@ -808,6 +840,23 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        WorkshopSettings: {
+            /** Format: double */
+            hour?: number;
+            coin: string;
+            /** Format: double */
+            printedAcross: number;
+            /** Format: double */
+            printedDown: number;
+            zone: string;
+            week: string[];
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            fridge?: number;
+            /** Format: int32 */
+            freezer?: number;
+        };
         Preferences: {
             /** @enum {string} */
             unit: "mm" | "cm" | "inch";
@@ -846,7 +895,7 @@ export interface components {
             /** Format: double */
             across: number;
             /** @enum {string} */
-            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
             /** Format: double */
             thickness: number;
             colour?: string;
@@ -872,7 +921,7 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
             colour?: string;
             /** @enum {string} */
             laid?: "spread" | "sheet" | "bare" | "strip";
@@ -905,6 +954,9 @@ export interface components {
             locked: components["schemas"]["Lock"][];
             items?: components["schemas"]["Items"];
             follows?: components["schemas"]["Follow"];
+            /** @enum {string} */
+            way?: "tape" | "soft" | "stiff" | "fold" | "press" | "strip" | "wheel";
+            press?: components["schemas"]["Press"];
         };
         Dressing: {
             id: string;
@@ -948,6 +1000,12 @@ export interface components {
             /** Format: int32 */
             ahead: number;
         };
+        Layer: {
+            /** @enum {string} */
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            /** Format: double */
+            thickness: number;
+        };
         Layers: {
             /** Format: int32 */
             count: number;
@@ -976,7 +1034,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            form: "plaque" | "round" | "dome" | "star" | "bow" | "flower" | "figure";
+            form: "plaque" | "round" | "dome" | "star" | "pair" | "bow" | "flower" | "figure";
             /** Format: double */
             width: number;
             /** Format: double */
@@ -986,7 +1044,7 @@ export interface components {
             /** Format: int32 */
             count: number;
             /** @enum {string} */
-            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
             dark: boolean;
             seat: components["schemas"]["Seat"];
             labour: components["schemas"]["Labour"];
@@ -1026,6 +1084,14 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        Press: {
+            /** Format: double */
+            cutter: number;
+            /** Format: double */
+            depth: number;
+            /** Format: double */
+            space: number;
+        };
         Reading: {
             /** @enum {string} */
             what: "foot" | "top" | "height";
@@ -1044,6 +1110,9 @@ export interface components {
             stated?: components["schemas"]["Span"];
             /** @enum {string} */
             shelf: "room" | "former" | "fridge" | "freezer";
+            /** @enum {string} */
+            until?: "handled" | "hard";
+            layer?: components["schemas"]["Layer"];
         };
         Save: {
             /** Format: int32 */
@@ -1168,28 +1237,6 @@ export interface components {
         Away: {
             away: boolean;
         };
-        House: {
-            /** Format: double */
-            hour?: number;
-            coin: string;
-            /** Format: double */
-            printedAcross: number;
-            /** Format: double */
-            printedDown: number;
-            zone: string;
-            week: string[];
-            /** Format: int32 */
-            hands: number;
-            /** Format: int32 */
-            fridge?: number;
-            /** Format: int32 */
-            freezer?: number;
-        };
-        Asked: {
-            plan: components["schemas"]["Plan"];
-            bench?: components["schemas"]["Bench"];
-            only?: string[];
-        };
         Bench: {
             tape: components["schemas"]["Tape"];
             /** @enum {string} */
@@ -1207,9 +1254,14 @@ export interface components {
             /** Format: double */
             divisionMm: number;
         };
+        WorkupRequest: {
+            plan: components["schemas"]["Plan"];
+            bench?: components["schemas"]["Bench"];
+            only?: string[];
+        };
         Change: {
             /** @enum {string} */
-            target: "setting" | "dressing" | "division" | "tier" | "table" | "stand" | "piece" | "agenda" | "house";
+            target: "setting" | "dressing" | "division" | "tier" | "table" | "stand" | "piece" | "agenda" | "workshop";
             field: string;
             value?: unknown;
         };
@@ -1226,7 +1278,7 @@ export interface components {
         Cut: {
             what: components["schemas"]["Phrase"];
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
             /** Format: double */
             thickness: number;
             /** Format: int32 */
@@ -1369,6 +1421,7 @@ export interface components {
             tools: components["schemas"]["Tool"][];
             /** Format: double */
             powder: number;
+            unstacked: boolean;
             turns: components["schemas"]["Turn"][];
         };
         Mark: {
@@ -1449,6 +1502,10 @@ export interface components {
             wide: number;
             xz: number[];
         };
+        StackWorkup: {
+            tiers: components["schemas"]["TierWorkup"][];
+            ledges: number[];
+        };
         Step: {
             what: components["schemas"]["Phrase"];
             tool: string;
@@ -1487,7 +1544,7 @@ export interface components {
         };
         Used: {
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
             /** Format: int32 */
             colour: number;
             /** Format: double */
@@ -1496,10 +1553,6 @@ export interface components {
             grams: number;
             /** Format: double */
             length: number;
-        };
-        Workup: {
-            tiers: components["schemas"]["TierWorkup"][];
-            ledges: number[];
         };
         Worn: {
             id: string;
@@ -1541,13 +1594,13 @@ export interface components {
             /** @enum {string} */
             form: "coat" | "cover" | "rolled" | "shaped" | "bought";
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
             dial?: components["schemas"]["Set"];
             coverings: components["schemas"]["Covering"][];
-            lines: components["schemas"]["Line"][];
+            lines: components["schemas"]["CutLine"][];
             /** Format: double */
             loose: number;
             /** Format: double */
@@ -1593,7 +1646,7 @@ export interface components {
             index: number;
             name: string;
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -1604,20 +1657,13 @@ export interface components {
             /** Format: double */
             height: number;
             round: boolean;
-            /** Format: double */
-            lid: number;
+            lid?: components["schemas"]["Lid"];
             /** Format: double */
             stays: number;
             /** Format: double */
             trimmed: number;
         };
-        Fit: {
-            tier: string;
-            dressing: string;
-            division: string;
-            finding: components["schemas"]["Finding"];
-        };
-        Line: {
+        CutLine: {
             id: string;
             job: string;
             what: components["schemas"]["Phrase"];
@@ -1635,6 +1681,19 @@ export interface components {
             /** Format: int32 */
             yield?: number;
         };
+        Fit: {
+            tier: string;
+            dressing: string;
+            division: string;
+            finding: components["schemas"]["Finding"];
+        };
+        Lid: {
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            round: boolean;
+        };
         Lying: {
             /** Format: int32 */
             piece: number;
@@ -1647,7 +1706,7 @@ export interface components {
         };
         Mixed: {
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
             tint: components["schemas"]["Tint"];
             powder: boolean;
             /** Format: double */
@@ -1781,13 +1840,13 @@ export interface components {
             findings: components["schemas"]["Fit"][];
             total: components["schemas"]["Total"];
         };
-        Press: {
+        WaysRequest: {
+            plan: components["schemas"]["Plan"];
+            tier: string;
+            division: string;
+            press?: components["schemas"]["Press"];
             /** Format: double */
-            cutter: number;
-            /** Format: double */
-            depth: number;
-            /** Format: double */
-            space: number;
+            shape?: number;
         };
         Closing: {
             /** Format: int32 */
@@ -1818,7 +1877,7 @@ export interface components {
         };
         Played: {
             /** @enum {string} */
-            way: "tape" | "soft" | "stiff" | "fold" | "press" | "strip";
+            way: "tape" | "soft" | "stiff" | "fold" | "press" | "strip" | "wheel";
             /** Format: double */
             ordinary: number;
             /** Format: double */
@@ -1866,7 +1925,7 @@ export interface components {
             division: string;
             bench: components["schemas"]["Bench"];
         };
-        Order: {
+        TemplateRequest: {
             plan: components["schemas"]["Plan"];
             tier?: string;
             names: string[];
@@ -1880,7 +1939,13 @@ export interface components {
             height: number;
             svg: string;
         };
-        StreamingResponseBody: unknown;
+        Packing: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            of: number;
+            pdf?: string;
+        };
         Listed: {
             id: string;
             tier: string;
@@ -2014,6 +2079,12 @@ export interface components {
             /** Format: double */
             high: number;
             estimate: boolean;
+            /** @enum {string} */
+            until: "handled" | "hard";
+            /** Format: double */
+            handled?: number;
+            /** Format: double */
+            hard?: number;
         };
         PieceWorkup: {
             id: string;
@@ -2071,6 +2142,7 @@ export interface components {
             /** Format: int64 */
             uncooled?: number;
             findings: components["schemas"]["Finding"][];
+            leftOut: components["schemas"]["LeftOut"][];
         };
         Fullest: {
             /** @enum {string} */
@@ -2110,6 +2182,11 @@ export interface components {
             needs: string[];
             guard: string[];
         };
+        LeftOut: {
+            order: string;
+            plan: string;
+            why: components["schemas"]["Phrase"];
+        };
         Load: {
             day: string;
             /** Format: int32 */
@@ -2125,6 +2202,7 @@ export interface components {
             from: string;
             low: string;
             until: string;
+            latest?: string;
             estimate: boolean;
         };
         Stretch: {
@@ -2216,14 +2294,30 @@ export interface components {
             /** Format: date-time */
             savedAt: string;
         };
+        Opened: {
+            saved: components["schemas"]["SavedPlan"];
+            bench: components["schemas"]["Bench"];
+            workup: components["schemas"]["StackWorkup"];
+        };
+        DeletedPlan: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            client: string;
+            /** Format: date-time */
+            deletedAt: string;
+            /** Format: date-time */
+            goneAt: string;
+        };
         Names: {
             workshop: string;
             person: string;
         };
         Understood: {
             /** Format: double */
-            mm: number;
-            shown: string;
+            mm?: number;
+            shown?: string;
+            refused?: components["schemas"]["Phrase"];
         };
         OnShelf: {
             name: string;
@@ -2239,6 +2333,7 @@ export interface components {
             /** Format: int64 */
             late: number;
             drying: components["schemas"]["OnShelf"][];
+            trouble?: components["schemas"]["Phrase"];
         };
         Shelf: {
             /** @enum {string} */
@@ -2287,6 +2382,50 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkshopSettings"];
+                };
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkshopSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkshopSettings"];
+                };
+            };
+        };
+    };
     preferences: {
         parameters: {
             query?: never;
@@ -2423,50 +2562,6 @@ export interface operations {
             };
         };
     };
-    house: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["House"];
-                };
-            };
-        };
-    };
-    settle: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["House"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["House"];
-                };
-            };
-        };
-    };
     all: {
         parameters: {
             query?: never;
@@ -2520,7 +2615,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Asked"];
+                "application/json": components["schemas"]["WorkupRequest"];
             };
         };
         responses: {
@@ -2530,7 +2625,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Workup"];
+                    "application/json": components["schemas"]["StackWorkup"];
                 };
             };
         };
@@ -2616,7 +2711,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Asked"];
+                "application/json": components["schemas"]["WaysRequest"];
             };
         };
         responses: {
@@ -2664,7 +2759,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Order"];
+                "application/json": components["schemas"]["TemplateRequest"];
             };
         };
         responses: {
@@ -2688,7 +2783,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Order"];
+                "application/json": components["schemas"]["TemplateRequest"];
             };
         };
         responses: {
@@ -2712,7 +2807,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Order"];
+                "application/json": components["schemas"]["TemplateRequest"];
             };
         };
         responses: {
@@ -2736,7 +2831,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Order"];
+                "application/json": components["schemas"]["TemplateRequest"];
             };
         };
         responses: {
@@ -2746,7 +2841,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/x-ndjson": components["schemas"]["StreamingResponseBody"];
+                    "application/x-ndjson": components["schemas"]["Packing"];
                 };
             };
         };
@@ -2760,7 +2855,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Order"];
+                "application/json": components["schemas"]["TemplateRequest"];
             };
         };
         responses: {
@@ -2784,7 +2879,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Order"];
+                "application/json": components["schemas"]["TemplateRequest"];
             };
         };
         responses: {
@@ -3433,6 +3528,28 @@ export interface operations {
             };
         };
     };
+    opened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opened"];
+                };
+            };
+        };
+    };
     file: {
         parameters: {
             query?: never;
@@ -3451,6 +3568,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    deleted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeletedPlan"][];
                 };
             };
         };

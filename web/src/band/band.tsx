@@ -176,7 +176,7 @@ export function Band(props: Props) {
                 worn={worn}
                 colours={colours(worn)}
                 quiet={quiet}
-                around={around}
+                form={form}
                 k={k}
                 side={SIDE}
                 width={around * k + 2 * SIDE}
@@ -185,7 +185,7 @@ export function Band(props: Props) {
               />
             ) : (
               <g key={worn.id} transform={`translate(${SIDE} ${foot}) scale(${k})`}>
-                <Pieces layout={worn.layout} around={around} colours={colours(worn)} quiet={quiet} />
+                <Pieces layout={worn.layout} form={form} colours={colours(worn)} quiet={quiet} />
               </g>
             );
           })}
@@ -334,14 +334,17 @@ function Tape({
     );
   }
   const labels: Label[] = divided.marks.map((m, i) => ({
-    at: Math.max(scale.x(m.s), scale.x(0) + 14),
+    at: Math.min(Math.max(scale.x(m.s), scale.x(0) + 14), scale.x(around) - 14),
     text: lengthParts(m.tape, unit).number,
     index: i,
   }));
   const end = lengthParts(around, unit).number;
-  const endAt = scale.x(around) - end.length * 4 - 4;
-  const width = (t: string) => t.length * 8.2;
-  const kept = spaced(labels, width, 8).filter((l) => l.at + width(l.text) / 2 + 8 < endAt - width(end) / 2);
+  const width = (t: string) => t.replace(/\D/g, '').length * 8.2 + t.replace(/\d/g, '').length * 4.6;
+  const endAt = scale.x(around) - width(end) / 2 - 4;
+  const kept = spaced(labels, width, 8);
+  const lastAt = kept.at(-1);
+  // What the hand reads comes first: where a mark stands near the tape's end, its own number is shown.
+  const roomForEnd = lastAt === undefined || lastAt.at + width(lastAt.text) / 2 + 8 < endAt - width(end) / 2;
   return (
     <g aria-label="Tape positions of the marks" role="img">
       <rect
@@ -376,17 +379,19 @@ function Tape({
           {l.text}
         </text>
       ))}
-      <text
-        x={endAt}
-        y={y + 27}
-        textAnchor="middle"
-        className="fill-soft text-[15px]"
-        stroke="var(--color-tape)"
-        strokeWidth={4}
-        paintOrder="stroke"
-      >
-        {end}
-      </text>
+      {roomForEnd ? (
+        <text
+          x={endAt}
+          y={y + 27}
+          textAnchor="middle"
+          className="fill-soft text-[15px]"
+          stroke="var(--color-tape)"
+          strokeWidth={4}
+          paintOrder="stroke"
+        >
+          {end}
+        </text>
+      ) : null}
     </g>
   );
 }

@@ -1,5 +1,5 @@
 import type { Worn } from '../api/client';
-import { type Fine, fine, Points, ROW } from './projection';
+import { type Fine, fine, narrowing, Points, ROW, type Tapering } from './projection';
 
 /** Colours of the house, for a canvas that knows no style sheet. */
 export const INKS = {
@@ -145,9 +145,11 @@ export function coarse(shape: Fine, k: number): number {
 export function drawFlat(
   ctx: CanvasRenderingContext2D,
   { placements, shapes, colours }: Course,
-  at: { left: number; foot: number; k: number; around: number },
+  taper: Tapering,
+  at: { left: number; foot: number; k: number },
 ): void {
-  const { left, foot, k, around } = at;
+  const { left, foot, k } = at;
+  const { around } = taper;
   const brush = new Brush(ctx, shapes, colours, k);
   for (let row = 0; row < placements.length; row += ROW) {
     const index = placements[row]!;
@@ -155,17 +157,22 @@ export function drawFlat(
     const s = placements[row + 1]!;
     const z = placements[row + 2]!;
     const size = placements[row + 4]!;
+    const across = narrowing(taper, z);
     const cos = Math.cos(placements[row + 3]!) * size;
     const sin = Math.sin(placements[row + 3]!) * size;
     const colour = placements[row + 5]!;
     for (const shift of [0, -around, around]) {
-      if (shift !== 0 && (s + shift + shape.right * size < 0 || s + shift + shape.left * size > around)) {
+      const here = s + shift;
+      if (
+        shift !== 0 &&
+        (here + (shape.right * size) / across < 0 || here + (shape.left * size) / across > around)
+      ) {
         continue;
       }
       points.start(shape.xz.length / 2);
       const every = coarse(shape, k);
       for (let i = 0; i < shape.xz.length; i += 2 * every) {
-        const x = s + shift + shape.xz[i]! * cos - shape.xz[i + 1]! * sin;
+        const x = here + (shape.xz[i]! * cos - shape.xz[i + 1]! * sin) / across;
         points.add(left + x * k, foot - (z + shape.xz[i]! * sin + shape.xz[i + 1]! * cos) * k, 0);
       }
       brush.draw(index, colour);

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
-import type { Worn } from '../api/client';
+import type { Form, Worn } from '../api/client';
 import { course, drawFlat, paler } from './brush';
-import { ROW } from './projection';
+import { ROW, tapering } from './projection';
 
 /** More pieces than this and every one of them as a drawing of its own would be felt under the hand. */
 const MANY = 600;
@@ -14,7 +14,7 @@ interface Props {
   worn: Worn;
   colours: readonly string[];
   quiet: boolean;
-  around: number;
+  form: Form;
   /** px per mm, and the band's box with white on both sides, px. */
   k: number;
   side: number;
@@ -24,7 +24,7 @@ interface Props {
 }
 
 /** Thousands of pieces at once on a canvas in the band's place. */
-export function DensePieces({ worn, colours, quiet, around, k, side, width, top, height }: Props) {
+export function DensePieces({ worn, colours, quiet, form, k, side, width, top, height }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     const ctx = canvas.current?.getContext('2d');
@@ -35,7 +35,7 @@ export function DensePieces({ worn, colours, quiet, around, k, side, width, top,
     ctx.setTransform(sharp, 0, 0, sharp, 0, 0);
     ctx.clearRect(0, 0, width, height);
     const shades = quiet ? colours.map(paler) : colours;
-    drawFlat(ctx, course(worn, shades), { left: side, foot: height - top, k, around });
+    drawFlat(ctx, course(worn, shades), tapering(form), { left: side, foot: height - top, k });
   });
   const sharp = window.devicePixelRatio || 1;
   return (

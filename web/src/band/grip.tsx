@@ -13,6 +13,8 @@ interface Props {
   rest?: (value: number) => number;
   /** The next value that counts, up or down; left out: one division of the tape on. */
   next?: (value: number, up: number) => number;
+  /** The value as it is meant by now, where the picture lags behind; left out: the value shown. */
+  newest?: () => number;
   /** Which way it moves: up and down, or along the side. */
   along?: boolean;
   /** Place in the drawing, px. */
@@ -40,8 +42,15 @@ export function Grip(props: Props) {
   const step = (up: number, big: boolean) =>
     onCommit(
       props.next
-        ? props.next(value, up)
-        : moved(value, (up * stepMm * (big ? 5 : 1)) / Math.abs(perMm), perMm, stepMm, min, max),
+        ? props.next(props.newest?.() ?? value, up)
+        : moved(
+            props.newest?.() ?? value,
+            (up * stepMm * (big ? 5 : 1)) / Math.abs(perMm),
+            perMm,
+            stepMm,
+            min,
+            max,
+          ),
     );
 
   return (

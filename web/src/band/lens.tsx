@@ -59,8 +59,8 @@ export function Lens({ form, worn, others, colours, s, section }: Props) {
           {[...others, worn].map((w) => (
             <Pieces
               key={w.id}
-              layout={near(w.layout, s, WIDE / k / 2, form.foot.mm)}
-              around={form.foot.mm}
+              layout={near(w.layout, s, WIDE / k / 2, form)}
+              form={form}
               colours={colours(w)}
               quiet={w.id !== worn.id}
             />

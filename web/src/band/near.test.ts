@@ -5,6 +5,8 @@ const shapes = [
   { role: 'piece' as const, closed: true, wide: 0, xz: [-2, 0, 2, 0, 0, 3] },
   { role: 'piece' as const, closed: true, wide: 0, xz: [0, 0, 400, 0, 400, 9, 0, 9] },
 ];
+const mm = (length: number) => ({ mm: length, nominalMm: length, readings: 0, spreadMm: 0 });
+const straight = { foot: mm(400), top: mm(400), height: mm(100) };
 const at = (shape: number, s: number) => [shape, s, 10, 0, 1, 0];
 
 it.each([
@@ -13,11 +15,11 @@ it.each([
   ['reaching in with its rim', at(0, 231), 1],
   ['all round', at(1, 0), 1],
 ])('a piece %s', (_, placements, kept) => {
-  expect(near({ shapes, placements }, 200, 30, 400).placements).toHaveLength(kept * 6);
+  expect(near({ shapes, placements }, 200, 30, straight).placements).toHaveLength(kept * 6);
 });
 
 it('across the seam is near both its ends', () => {
   const layout = { shapes, placements: at(0, 399) };
-  expect(near(layout, 3, 10, 400).placements).toHaveLength(6);
-  expect(near(layout, 397, 10, 400).placements).toHaveLength(6);
+  expect(near(layout, 3, 10, straight).placements).toHaveLength(6);
+  expect(near(layout, 397, 10, straight).placements).toHaveLength(6);
 });

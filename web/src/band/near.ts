@@ -1,8 +1,10 @@
 import type { Layout } from '../api/client';
-import { ROW } from './projection';
+import { narrowing, ROW, type Sized, tapering } from './projection';
 
 /** The part of a layout that reaches into a stretch of the side, for whoever draws no more than that. */
-export function near(layout: Layout, s: number, reach: number, around: number): Layout {
+export function near(layout: Layout, s: number, reach: number, form: Sized): Layout {
+  const taper = tapering(form);
+  const { around } = taper;
   const extents = layout.shapes.map(({ xz }) => {
     let left = 0;
     let right = 0;
@@ -18,8 +20,9 @@ export function near(layout: Layout, s: number, reach: number, around: number): 
   for (let at = 0; at < layout.placements.length; at += ROW) {
     const { left, right } = extents[layout.placements[at]!]!;
     const place = layout.placements[at + 1]!;
+    const across = narrowing(taper, layout.placements[at + 2]!);
     const seen = [-around, 0, around].some(
-      (shift) => place + shift + right > s - reach && place + shift + left < s + reach,
+      (shift) => place + shift + right / across > s - reach && place + shift + left / across < s + reach,
     );
     if (seen) {
       for (let i = 0; i < ROW; i++) {

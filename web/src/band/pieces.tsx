@@ -1,18 +1,20 @@
 import { memo } from 'react';
-import type { Layout } from '../api/client';
+import type { Form, Layout } from '../api/client';
 import { deepened, paler } from './brush';
 import { path } from './geometry';
-import { ROW } from './projection';
+import { narrowing, ROW, tapering } from './projection';
 
 interface Props {
   layout: Layout;
-  around: number;
+  form: Form;
   colours: readonly string[];
   quiet: boolean;
 }
 
 /** The pieces of one dressing on the band, in mm with z up; whatever crosses the back seam shows at both ends. */
-export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: Props) {
+export const Pieces = memo(function Pieces({ layout, form, colours, quiet }: Props) {
+  const taper = tapering(form);
+  const { around } = taper;
   const paths = layout.shapes.map((s) => path(s.xz, s.closed));
   const reach = layout.shapes.map((s) => {
     const xs = s.xz.filter((_, i) => i % 2 === 0);
@@ -23,10 +25,11 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
     const [index, s, z, turn, size, colour] = layout.placements.slice(at, at + ROW) as Row;
     const { left, right } = reach[index]!;
     const shifts = [0];
-    if (s + right * size > around + 0.01) {
+    const across = narrowing(taper, z);
+    if (s + (right * size) / across > around + 0.01) {
       shifts.push(-around);
     }
-    if (s + left * size < -0.01) {
+    if (s + (left * size) / across < -0.01) {
       shifts.push(around);
     }
     // Mixed by hand: a group of its own opacity is painted twice, and a hand waits for it.
@@ -37,7 +40,7 @@ export const Pieces = memo(function Pieces({ layout, around, colours, quiet }: P
         <path
           key={`${at}:${shift}`}
           d={paths[index]}
-          transform={`translate(${s + shift} ${-z}) rotate(${(-turn * 180) / Math.PI}) scale(${size})`}
+          transform={`translate(${s + shift} ${-z}) scale(${1 / across} 1) rotate(${(-turn * 180) / Math.PI}) scale(${size})`}
           strokeLinecap="round"
           strokeLinejoin="round"
           {...looks}

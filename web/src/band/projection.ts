@@ -7,16 +7,28 @@ export interface View {
 }
 
 /** A tier's outline as it stands to the viewer: x to the right, d away, both at the foot; s along it, closed. */
-export interface Body {
+export interface Body extends Tapering {
   s: Float64Array;
   x: Float64Array;
   d: Float64Array;
-  around: number;
-  /** Height along the side, and straight up: a tapered side leans. */
-  high: number;
+  /** Its height straight up: a tapered side leans. */
   upright: number;
+}
+
+/** How a side gets narrower (or wider) from its foot to its top edge. */
+export interface Tapering {
+  around: number;
+  /** Height along the side. */
+  high: number;
   /** How wide the top edge is, as a share of the foot. */
   narrow: number;
+}
+
+/** What tapering is told by. */
+export type Sized = Pick<Form, 'foot' | 'top' | 'height'>;
+
+export function tapering(form: Sized): Tapering {
+  return { around: form.foot.mm, high: form.height.mm, narrow: form.top.mm / form.foot.mm };
 }
 
 /** A stretch of side that faces the viewer without a break, from one limb to the other. */
@@ -36,9 +48,8 @@ function body(form: Form, x: Float64Array, d: Float64Array): Body {
   }
   s[n] = form.foot.mm;
   const lean = (form.foot.mm - form.top.mm) / (2 * Math.PI);
-  const high = form.height.mm;
-  const upright = Math.sqrt(Math.max(1, high * high - lean * lean));
-  return { s, x, d, around: form.foot.mm, high, upright, narrow: form.top.mm / form.foot.mm };
+  const taper = tapering(form);
+  return { s, x, d, ...taper, upright: Math.sqrt(Math.max(1, taper.high * taper.high - lean * lean)) };
 }
 
 /** The tier turned about its axis; over 0 its right side comes forward. */
@@ -198,8 +209,11 @@ export class Walker {
   }
 }
 
-/** How wide the side is at a height, as a share of the foot. */
-export function narrowing(b: Body, z: number): number {
+/**
+ * How wide the side is at a height, as a share of the foot. Pieces come in their own true millimetres, the band is
+ * unrolled at the foot's width: along it a piece lying at z takes up 1/narrowing of its own.
+ */
+export function narrowing(b: Tapering, z: number): number {
   return 1 + (b.narrow - 1) * (z / b.high);
 }
 

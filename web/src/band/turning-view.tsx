@@ -1,6 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
 import { Button } from '../ui/button';
+import { useKept } from '../ui/kept';
 import { course } from './brush';
 import { drawBoard, drawFront, drawTier, fitted } from './draw';
 import { turned, type View } from './projection';
@@ -23,7 +24,8 @@ const STEP = Math.PI / 36;
 /** The whole stack as guests see it, turned by the hand, drawn from the pieces themselves. */
 export function TurningView({ tiers, chosen, width, height, colours, onTier }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const view = useRef<View>({ ...USUAL });
+  const [keptView, keepView] = useKept<View>('view', USUAL);
+  const view = useRef<View>({ ...keptView });
   const asked = useRef(0);
   const drag = useRef<{ x: number; y: number; from: View; moved: boolean } | null>(null);
   const courses = useMemo(
@@ -98,24 +100,12 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
       look(from.turn + normal(turn - from.turn) * ease, from.tilt + (tilt - from.tilt) * ease);
       if (t < 1) {
         requestAnimationFrame(step);
+      } else {
+        keepView({ ...view.current });
       }
     };
     requestAnimationFrame(step);
   };
-
-  useEffect(() => {
-    const element = canvas.current;
-    const turn = (e: WheelEvent) => {
-      e.preventDefault();
-      const by = Math.abs(e.deltaX) > Math.abs(e.deltaY) ? e.deltaX : e.deltaY;
-      view.current = { ...view.current, turn: normal(view.current.turn + by * 0.0035) };
-      if (asked.current === 0) {
-        asked.current = requestAnimationFrame(() => current.current());
-      }
-    };
-    element?.addEventListener('wheel', turn, { passive: false });
-    return () => element?.removeEventListener('wheel', turn);
-  }, []);
 
   const keyed = (e: KeyboardEvent) => {
     const { turn, tilt } = view.current;
@@ -131,6 +121,7 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
     if (move) {
       e.preventDefault();
       look(...move);
+      keepView({ ...view.current });
     }
   };
   const pressed = (e: PointerEvent) => {
@@ -148,13 +139,17 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
     const dy = e.clientY - held.y;
     held.moved ||= Math.hypot(dx, dy) > 4;
     if (held.moved) {
-      // What faces us goes with the hand.
-      look(held.from.turn - dx / ((wide / 2) * pose().k), held.from.tilt + dy * 0.006);
+      // What faces us goes with the hand. A finger that goes up or down scrolls the page; only a mouse tilts.
+      const tilt = e.pointerType === 'mouse' ? held.from.tilt + dy * 0.006 : held.from.tilt;
+      look(held.from.turn - dx / ((wide / 2) * pose().k), tilt);
     }
   };
   const released = (e: PointerEvent) => {
     const held = drag.current;
     drag.current = null;
+    if (held?.moved) {
+      keepView({ ...view.current });
+    }
     if (held && !held.moved && onTier) {
       const { k, foot } = pose();
       let up = (foot - (e.clientY - e.currentTarget.getBoundingClientRect().top)) / k;
@@ -175,14 +170,14 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
         width={width * sharp}
         height={height * sharp}
         style={{ width, height }}
-        className="block cursor-grab touch-none rounded-md active:cursor-grabbing"
+        className="block cursor-grab touch-pan-y rounded-md active:cursor-grabbing"
         role="slider"
         tabIndex={0}
         aria-label="The cake, turned"
         aria-valuemin={-180}
         aria-valuemax={180}
         aria-valuenow={0}
-        title="Drag to turn · arrow keys · wheel"
+        title="Drag sideways to turn · arrow keys"
         onKeyDown={keyed}
         onPointerDown={pressed}
         onPointerMove={moved}

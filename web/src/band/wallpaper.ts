@@ -22,7 +22,7 @@ function paperOf(course: Course, b: Body, k: number): HTMLCanvasElement {
   paper.height = Math.max(1, Math.ceil(b.high * k));
   const ctx = paper.getContext('2d');
   if (ctx) {
-    drawFlat(ctx, course, { left: 0, foot: b.high * k, k, around: b.around });
+    drawFlat(ctx, course, b, { left: 0, foot: b.high * k, k });
   }
   painted.set(course, { k, paper });
   return paper;

@@ -2,22 +2,18 @@ import { useQuery } from '@tanstack/react-query';
 import { api, type Built, problemOf, type Standing } from '../api/client';
 import { useOpen, usePlan, useTier, useWorkup } from '../plan/context';
 import { mend } from '../plan/edits';
-import { Stage } from '../shell/stage';
-import { StepLinks } from '../steps/links';
+import { StepLinks } from '../plan/step-links';
 import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
+import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
-import { decimal, length, lengthParts } from '../units/units';
+import { kilos, length, lengthParts } from '../units/units';
 import { Carried } from './carried';
 import { Coverings } from './coverings';
 import { Elevation } from './elevation';
 import { Pieces } from './pieces';
 import { Seat } from './seat';
-
-export function kilos(grams: number): string {
-  return decimal(grams / 1000, grams < 9950 ? 2 : 1);
-}
 
 /** What carries the cake: masses and loads, dowels and where each tier sits. */
 export function Build() {

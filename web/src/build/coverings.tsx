@@ -2,6 +2,7 @@ import { useWorktop } from '../make/use';
 import { usePlan, useTier } from '../plan/context';
 import { usePreferences } from '../units/preferences';
 import { length, mass } from '../units/units';
+import { lid } from '../units/words';
 
 /** What is rolled or spread on the chosen tier and on the board, with its margin to trim. */
 export function Coverings() {
@@ -33,7 +34,7 @@ export function Coverings() {
               {c.laid === 'spread'
                 ? 'spread and scraped'
                 : c.laid === 'strip'
-                  ? `strip ${length(c.width, unit)} by ${length(c.height, unit)}, lid ${length(c.lid, unit)}`
+                  ? `strip ${length(c.width, unit)} by ${length(c.height, unit)}, ${lid(c, unit)}`
                   : c.round
                     ? `circle of ${length(c.width, unit)}`
                     : `${length(c.width, unit)} by ${length(c.height, unit)}`}

@@ -1,6 +1,6 @@
 import type { Built, Inserted, Plan, TierWorkup } from '../api/client';
-import { usePieces } from '../days/use';
-import { kilos } from './build';
+import { usePieces } from '../plan/use';
+import { kilos } from '../units/units';
 
 interface Props {
   tiers: readonly TierWorkup[];

@@ -1,15 +1,15 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { OwnPiece, PieceWorkup } from '../api/client';
-import { span } from '../days/time';
-import { useEdit, usePieces } from '../days/use';
 import { usePlan } from '../plan/context';
 import { addPiece, onPiece, removePiece, withField } from '../plan/edits';
+import { useEdit, usePieces } from '../plan/use';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number';
 import { Pick } from '../ui/select';
 import { CountField, LengthField, WordsField } from '../ui/typed';
+import { span } from '../units/time';
 import { mass } from '../units/units';
 
 const named = <T extends string>(...names: [T, string][]) => names.map(([name, label]) => ({ name, label }));
@@ -18,6 +18,7 @@ const FORMS = named<OwnPiece['form']>(
   ['round', 'disc'],
   ['dome', 'dome'],
   ['star', 'star'],
+  ['pair', 'moulded pair'],
   ['bow', 'bow'],
   ['flower', 'flower'],
   ['figure', 'figure'],
@@ -29,6 +30,7 @@ const PASTES = named(
   ['fondant', 'fondant'],
   ['royal', 'royal icing'],
   ['sugar', 'cooked sugar'],
+  ['sugar_sheet', 'sugar sheet'],
   ['chocolate', 'chocolate'],
   ['none', 'something else'],
 );
@@ -47,6 +49,16 @@ const STICKS = named<OwnPiece['sticks']['kind']>(
   ['pick', 'food-safe picks'],
   ['skewer', 'skewers'],
   ['wire', 'wires in picks'],
+);
+
+const UNTIL = named(['place', 'as its place asks'], ['handled', 'may be handled'], ['hard', 'is hard']);
+const LAYERS = named(
+  ['none', 'nothing'],
+  ['sugar_sheet', 'sugar sheet'],
+  ['gum', 'gum paste'],
+  ['half', 'half-and-half'],
+  ['fondant', 'fondant'],
+  ['royal', 'royal icing'],
 );
 
 /** No tier's own name has this sign. */
@@ -138,10 +150,7 @@ function Line({
         </b>
         {worked ? (
           <span className="note block">
-            {mass(worked.grams)} · {span(worked.minutes)} of hands ·{' '}
-            {dries
-              ? `dries ${dries.estimate ? 'about ' : ''}${Math.round(dries.low)} to ${Math.round(dries.high)} h${dries.estimate ? ', an estimate' : ''}`
-              : 'no wait'}
+            {mass(worked.grams)} · {span(worked.minutes)} of hands · {dries ? dried(dries) : 'no wait'}
             {worked.picks > 0 ? ` · ${worked.picks} stuck in` : ''} ·{' '}
             {EATEN.find((e) => e.name === piece.eaten)!.label}
           </span>
@@ -149,6 +158,20 @@ function Line({
       </span>
     </button>
   );
+}
+
+/** How long until it may be handled and until it is hard, and which of them it waits for. */
+function dried(d: NonNullable<PieceWorkup['dries']>): string {
+  const span =
+    d.high < 2
+      ? `${Math.round(d.low * 60)} to ${Math.round(d.high * 60)} min`
+      : `${Math.round(d.low)} to ${Math.round(d.high)} h`;
+  if (d.handled === undefined) {
+    return d.high < 2 ? `cools ${span}` : `waits ${span}`;
+  }
+  const hard = d.hard === undefined ? 'gets firm, never hard' : `hard after about ${Math.round(d.hard)} h`;
+  const goal = d.until === 'handled' ? 'may be handled' : d.hard === undefined ? 'is firm' : 'is hard';
+  return `may be handled after about ${Math.round(d.handled)} h, ${hard} · waits until it ${goal}, ${span}, an estimate`;
 }
 
 function Outline({ worked }: { worked: PieceWorkup | undefined }) {
@@ -280,6 +303,49 @@ function Fields({ piece }: { piece: OwnPiece }) {
           set({ resting: withField(resting, 'stated', h === null ? undefined : { least: h }) })
         }
       />
+      <Pick
+        label="Goes up when it"
+        value={resting.until ?? 'place'}
+        options={UNTIL}
+        onChoice={(until) =>
+          void set({
+            resting: withField(
+              resting,
+              'until',
+              until === 'place' ? undefined : (until as OwnPiece['resting']['until']),
+            ),
+          })
+        }
+      />
+      <Pick
+        label="Another paste over it"
+        value={resting.layer?.paste ?? 'none'}
+        options={LAYERS}
+        onChoice={(paste) =>
+          void set({
+            resting: withField(
+              resting,
+              'layer',
+              paste === 'none'
+                ? undefined
+                : {
+                    paste: paste as NonNullable<OwnPiece['paste']>,
+                    thickness: resting.layer?.thickness ?? 2,
+                  },
+            ),
+          })
+        }
+      />
+      {resting.layer ? (
+        <LengthField
+          label="That is thick"
+          field="pieces.resting.layer.thickness"
+          mm={resting.layer.thickness}
+          onLength={(mm) =>
+            set({ resting: { ...resting, layer: { ...resting.layer!, thickness: mm ?? 2 } } })
+          }
+        />
+      ) : null}
       <Pick
         label="Held by"
         value={piece.sticks.kind}

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { api, type Plan, problemOf, type Worktop, type Workup } from '../api/client';
+import { api, type Plan, problemOf, type StackWorkup, type Worktop } from '../api/client';
 import { usePlan, useWorkup } from '../plan/context';
-import { Stage } from '../shell/stage';
 import { Pick } from '../ui/select';
+import { Stage } from '../ui/stage';
 import { useBench } from '../units/preferences';
 import { Difference } from './difference';
 import { Side } from './side';
@@ -99,7 +99,7 @@ function useTop(plan: Plan): Worktop | undefined {
 }
 
 /** Everything that follows from a plan that is not the open one. */
-function useWhole(plan: Plan | undefined): { workup: Workup; top: Worktop } | undefined {
+function useWhole(plan: Plan | undefined): { workup: StackWorkup; top: Worktop } | undefined {
   const { data: bench } = useBench();
   return useQuery({
     queryKey: ['whole', plan, bench],

@@ -1,9 +1,9 @@
-import type { Finding, Worktop, Workup } from '../api/client';
-import { useHouse } from '../make/use';
+import type { Finding, StackWorkup, Worktop } from '../api/client';
+import { useWorkshop } from '../make/use';
 import { hours, mass, money } from '../units/units';
 
 interface Whole {
-  workup: Workup;
+  workup: StackWorkup;
   top: Worktop;
 }
 
@@ -24,7 +24,7 @@ function of(whole: Whole, level: Finding['level']): number {
 
 /** What one takes beside the other: pieces, paste, hours, money, findings. */
 export function Difference({ now, then, name }: { now: Whole; then: Whole; name: string }) {
-  const coin = useHouse()?.coin ?? '';
+  const coin = useWorkshop()?.coin ?? '';
   const less = then.top.total.minutes - now.top.total.minutes;
   const rows: [string, string, string][] = [
     ['Pieces', String(now.top.total.pieces), String(then.top.total.pieces)],

@@ -1,15 +1,15 @@
 import { useCallback } from 'react';
-import type { Plan, TierWorkup, Workup, Worn } from '../api/client';
+import type { Plan, StackWorkup, TierWorkup, Worn } from '../api/client';
+import { shades } from '../band/colours';
 import { useWidth } from '../band/size';
 import { TurningView } from '../band/turning-view';
-import { shades } from '../dress/colours';
 
 interface Props {
   title: string;
   plan: Plan;
-  workup: Workup;
+  workup: StackWorkup;
   /** The other one: both are drawn to one scale. */
-  beside: Workup;
+  beside: StackWorkup;
 }
 
 const HIGH = 360;
@@ -25,7 +25,7 @@ export function Side({ title, plan, workup, beside }: Props) {
       ),
     [plan],
   );
-  const tall = (w: Workup) => w.tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
+  const tall = (w: StackWorkup) => w.tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
   const share = Math.min(1, tall(workup) / Math.max(tall(workup), tall(beside)));
   return (
     <section ref={ref} aria-label={title} className="min-w-0">

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { api, type Plan, problemOf, type Workup } from '../api/client';
+import { api, type Plan, problemOf, type StackWorkup } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
 import { putOn } from '../plan/edits';
 import { Button } from '../ui/button';
@@ -8,7 +8,7 @@ import { tell, tellBad } from '../ui/toasts';
 import { useBench } from '../units/preferences';
 
 /** The other one's dressings; each can be fitted to a tier of the open plan, undone like any edit. */
-export function TakeOver({ other, worked, name }: { other: Plan; worked: Workup; name: string }) {
+export function TakeOver({ other, worked, name }: { other: Plan; worked: StackWorkup; name: string }) {
   const { editor } = useOpen();
   const plan = usePlan();
   const { data: bench } = useBench();

@@ -2,22 +2,26 @@ import { useQuery } from '@tanstack/react-query';
 import { Download, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { api, problemOf, type Shelf as ShelfKind, type Thing } from '../api/client';
-import { save, useCupboardChanged, useHouse } from '../make/use';
+import { save, useCupboardChanged, useWorkshop } from '../make/use';
+import { Around } from '../shell/around';
 import { Brand } from '../shell/brand';
 import { UnitMenu } from '../shell/unit-menu';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number';
+import { Skip } from '../ui/skip';
+import { useTitle } from '../ui/title';
 import { tell, tellBad } from '../ui/toasts';
 import { WordsField } from '../ui/typed';
 import { Shelf } from './shelf';
 
 /** What the workshop owns, kind by kind, with what is in stock of it and what it costs. */
 export function Cupboard() {
+  useTitle('Cupboard');
   const things = useQuery({ queryKey: ['cupboard'], queryFn: api.cupboard });
   const kinds = useQuery({ queryKey: ['kinds'], queryFn: api.kinds, staleTime: Number.POSITIVE_INFINITY });
   const [sought, setSought] = useState('');
   const changed = useCupboardChanged();
-  const house = useHouse();
+  const settings = useWorkshop();
   const keep = async (thing: Thing) => {
     try {
       await api.keepThing(thing);
@@ -57,11 +61,12 @@ export function Cupboard() {
   const shelves = (kinds.data ?? []).filter((k) => wanted === '' || shown(k).length > 0);
   return (
     <div className="min-h-dvh">
+      <Skip />
       <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
         <Brand under="All orders" />
         <UnitMenu />
       </header>
-      <main className="mx-auto max-w-6xl px-6 py-7">
+      <main id="work" tabIndex={-1} className="mx-auto max-w-6xl px-6 py-7 outline-none max-[360px]:px-3">
         <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
           <div>
             <h1 className="font-display text-[1.9rem] leading-tight font-bold">Cupboard</h1>
@@ -91,7 +96,7 @@ export function Cupboard() {
               key={kind.kind}
               kind={kind}
               things={shown(kind)}
-              coin={house?.coin ?? ''}
+              coin={settings?.coin ?? ''}
               keep={keep}
               add={add}
               takeOut={takeOut}
@@ -100,6 +105,7 @@ export function Cupboard() {
         </div>
         <Costs />
       </main>
+      <Around />
     </div>
   );
 }
@@ -159,14 +165,14 @@ function Tables({ changed }: { changed: () => Promise<void> }) {
 
 /** What an hour costs here, and in which coin. No price is invented: empty means not counted. */
 function Costs() {
-  const house = useHouse();
+  const settings = useWorkshop();
   const changed = useCupboardChanged();
-  if (!house) {
+  if (!settings) {
     return null;
   }
-  const settle = async (change: Partial<typeof house>) => {
+  const settle = async (change: Partial<typeof settings>) => {
     try {
-      await api.settle({ ...house, ...change });
+      await api.settle({ ...settings, ...change });
       await changed();
       return null;
     } catch (thrown) {
@@ -177,15 +183,20 @@ function Costs() {
     <section aria-label="Prices" className="mt-10 border-t border-ink/25 pt-4">
       <h2 className="heading mb-2">Prices</h2>
       <div className="flex flex-wrap gap-4">
-        <WordsField label="Coin" value={house.coin} onWords={(coin) => settle({ coin })} className="w-24" />
+        <WordsField
+          label="Coin"
+          value={settings.coin}
+          onWords={(coin) => settle({ coin })}
+          className="w-24"
+        />
         <NumberField
           label="An hour of hands"
-          value={house.hour ?? null}
+          value={settings.hour ?? null}
           mayBeEmpty
           placeholder="not counted"
           onNumber={async (hour) => {
             if (hour === null) {
-              const { hour: _, ...free } = house;
+              const { hour: _, ...free } = settings;
               try {
                 await api.settle(free);
                 await changed();

@@ -1,5 +1,5 @@
 import type { DayItem, Days } from '../api/client';
-import { DAY, midnight, minutes } from './time';
+import { DAY, midnight, minutes } from '../units/time';
 
 /** Work of a day that is drawn as one box. */
 export interface Box {
@@ -55,6 +55,21 @@ function joined(pieces: readonly Piece[], key: (p: Piece) => string, label: (p: 
   }));
 }
 
+/** As many of the other orders as there is room for beside one's own work; the rest are one box together. */
+function fewer(others: readonly Box[], room: number): Box[] {
+  if (others.length <= room) {
+    return [...others];
+  }
+  const shown = others.slice(0, Math.max(0, room - 1));
+  const rest = others.slice(shown.length);
+  const more: Box = {
+    label: `${rest.length} ${shown.length > 0 ? 'more' : 'other'} orders`,
+    minutes: rest.reduce((sum, b) => sum + b.minutes, 0),
+    item: rest[0]!.item,
+  };
+  return [...shown, more];
+}
+
 /** Each day's work in the order in which it is done, alike things together; every other order is one box. */
 export function boxes(days: Days): Map<number, Box[]> {
   const byDay = new Map<number, Piece[]>();
@@ -86,7 +101,7 @@ export function boxes(days: Days): Map<number, Box[]> {
         (p) => (p.item.kind === 'dress' ? 'Decorate' : shortName(p.item)),
       );
     }
-    all.set(at, [...own, ...others]);
+    all.set(at, [...own, ...fewer(others, Math.max(1, MOST - own.length))]);
   }
   return all;
 }

@@ -3,12 +3,12 @@ import { useEffect, useRef, useState } from 'react';
 import type { DayItem, Days } from '../api/client';
 import { usePlan } from '../plan/context';
 import { entry, onAgenda } from '../plan/edits';
+import { useEdit } from '../plan/use';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number';
+import { minutes as at, dayHour, span } from '../units/time';
 import { hours } from '../units/units';
-import { minutes as at, dayHour, span } from './time';
-import { useEdit } from './use';
 
 const HELD = {
   moment: 'held by the moment it must be ready',
@@ -65,7 +65,7 @@ function One({ item, days, close }: { item: DayItem; days: Days; close: () => vo
             {item.pairs > 1 ? ` · ${item.pairs} pairs of hands` : ''}
             {item.work.length > 1 ? ` · in ${item.work.length} goes` : ''}
             {item.lying
-              ? ` · then ${span(at(item.lying.low) - at(item.lying.from))} to ${span(at(item.lying.until) - at(item.lying.from))} ${WHERE[item.lying.shelf]}${item.lying.estimate ? ', an estimate' : ''}`
+              ? ` · then ${span(at(item.lying.low) - at(item.lying.from))} to ${span(at(item.lying.until) - at(item.lying.from))} ${WHERE[item.lying.shelf]}${item.lying.latest ? `, never over ${span(at(item.lying.latest) - at(item.lying.from))}` : ''}${item.lying.estimate ? ', an estimate' : ''}`
               : ''}
           </p>
           <p className="note">

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { DAY, HOUR, local, minutes, rows, span } from '../units/time';
 import { boxes } from './boxes';
 import { lots } from './lots';
 import { days, item } from './sample';
 import { scale } from './scale';
-import { DAY, HOUR, local, minutes, rows, span } from './time';
 
 describe('moments', () => {
   it.each([['2026-12-12T14:00'], ['2026-02-28T23:59'], ['2028-02-29T00:00'], ['1999-12-31T12:30']])(
@@ -46,6 +46,22 @@ describe('boxes of a day', () => {
     expect([...boxes(days([other('a'), other('b')])).values()][0]).toMatchObject([
       { label: 'Opener', minutes: 60 },
     ]);
+  });
+
+  it.each([
+    [7, 0, ['P0', 'P1', 'P2', 'P3', 'P4', 'P5', 'P6']],
+    [12, 0, ['P0', 'P1', 'P2', 'P3', 'P4', 'P5', '6 more orders']],
+    [12, 5, ['P0', '11 more orders']],
+    [12, 7, ['12 other orders']],
+    [1, 7, ['P0']],
+  ])('%d other orders beside %d own tasks fit the pile', (others, own, labels) => {
+    const all = [
+      ...Array.from({ length: own }, (_, i) => item({ id: `d${i}`, kind: 'dress', name: `D${i}` })),
+      ...Array.from({ length: others }, (_, i) => item({ own: false, order: `p${i}`, plan: `P${i}` })),
+    ];
+    const pile = [...boxes(days(all)).values()][0]!;
+    expect(pile.slice(own).map((b) => b.label)).toEqual(labels);
+    expect(pile.reduce((sum, b) => sum + b.minutes, 0)).toBe(30 * (own + others));
   });
 
   it('decorating is one box where there are too many', () => {

@@ -1,25 +1,29 @@
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import { api, type Days, type Mend, problemOf } from '../api/client';
 import { save } from '../make/use';
 import { usePlan } from '../plan/context';
 import { mend, readyBy } from '../plan/edits';
-import { Stage } from '../shell/stage';
-import { StepLinks } from '../steps/links';
+import { StepLinks } from '../plan/step-links';
+import { useEdit, usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
+import { useKept } from '../ui/kept';
 import { Row } from '../ui/ledger';
+import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { day } from '../units/days';
-import { hours } from '../units/units';
+import { usePreferences } from '../units/preferences';
+import { DAY, dayHour, HOUR, local, midnight, minutes, span } from '../units/time';
+import { hours, say } from '../units/units';
 import { Chosen } from './chosen';
 import { TaskList } from './list';
 import { OwnTaskDialog } from './own-task';
 import { RoomDialog } from './room';
 import { SaveTime } from './saving';
 import { Shelves } from './shelves';
-import { DAY, dayHour, HOUR, local, midnight, minutes, span } from './time';
-import { useDays, useEdit, usePlanId, useSettle } from './use';
+import { useDays, useSettle } from './use';
 import { WorkshopDialog } from './workshop';
 
 const REACHES = [
@@ -75,9 +79,10 @@ function Dated() {
   const [moved, setMoved] = useState<string | null>(null);
   const tried = useMemo(() => (moved === null ? plan : { ...plan, readyBy: moved }), [plan, moved]);
   const { data: days, error } = useDays(tried);
-  const [reach, setReach] = useState<Reach>('all');
-  const [from, setFrom] = useState<number | null>(null);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [reach, setReach] = useKept<Reach>('reach', 'all');
+  const [from, setFrom] = useKept<number | null>('from', null);
+  const [chosen, setChosen] = useKept<string | null>('task', null);
+  const { unit } = usePreferences();
   const [adding, setAdding] = useState(false);
   const [settling, setSettling] = useState(false);
   const [airing, setAiring] = useState(false);
@@ -120,6 +125,21 @@ function Dated() {
         <p role="alert" className="mb-4 border-l-4 border-stop bg-stop-ground px-4 py-3">
           {problemOf(error).detail}
         </p>
+      ) : null}
+      {days && days.leftOut.length > 0 ? (
+        <div className="mb-4 border-l-4 border-look bg-look-ground px-4 py-3">
+          {days.leftOut.map((o) => (
+            <p key={o.order}>
+              <b>Planned without {o.plan}.</b> {say(o.why, unit)}{' '}
+              <Link
+                to={`/plan/${o.order.replace('plan-', '')}/dress`}
+                className="inline-flex min-h-6 items-center font-semibold text-pin"
+              >
+                Open it
+              </Link>
+            </p>
+          ))}
+        </div>
       ) : null}
       {days && view ? (
         <>
@@ -186,11 +206,11 @@ function Ledger({ days, choose }: { days: Days; choose: (id: string) => void }) 
   const next = days.next === undefined ? null : days.items[days.next]!;
   const pinching = days.items.find((i) => i.own && i.critical && i.lying && i.state !== 'done');
   const press = async (chosen: Mend) => {
-    const house = chosen.changes.filter((c) => c.target === 'house');
-    if (house.length > 0) {
+    const settings = chosen.changes.filter((c) => c.target === 'workshop');
+    if (settings.length > 0) {
       const refused = await settle((h) => ({
         ...h,
-        ...Object.fromEntries(house.map((c) => [c.field, c.value])),
+        ...Object.fromEntries(settings.map((c) => [c.field, c.value])),
       }));
       if (refused) {
         tellBad(refused.detail);

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import type { DayItem, Days } from '../api/client';
+import { DAY, LETTER, minutes, rows } from '../units/time';
 import { boxes, shortName } from './boxes';
-import type { Drawn } from './shelves';
-import { DAY, LETTER, minutes, rows } from './time';
+import type { Drawn } from './drawn';
 
 export const HANDS = 176;
 export const LANE = 34;
@@ -24,7 +24,7 @@ export function Piles({ days, from, to, chosen, choose, x, foot, width }: Drawn 
           const x0 = x(at) + 3;
           const wide = Math.min(x(at + DAY), width) - x0 - 3;
           return pile.map((box, i) => {
-            const high = Math.max(Math.min(LEAST_BOX, room / pile.length), LEAST_BOX + box.minutes * k - 1);
+            const high = Math.min(room / pile.length, LEAST_BOX + box.minutes * k) - 1;
             y -= high + 1;
             const on = box.item.own && box.item.id === chosen;
             const letters = Math.floor((wide - 12) / LETTER);

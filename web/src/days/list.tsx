@@ -1,6 +1,6 @@
 import type { Days } from '../api/client';
+import { dayHour, span } from '../units/time';
 import { hours } from '../units/units';
-import { dayHour, span } from './time';
 
 interface Props {
   days: Days;

@@ -1,6 +1,6 @@
 import type { DayItem, Days } from '../api/client';
+import { LETTER, midnight, minutes, rows, span } from '../units/time';
 import { shortName } from './boxes';
-import { LETTER, midnight, minutes, rows, span } from './time';
 
 /** What lies there together: alike, begun on the same day. */
 export interface Lot {

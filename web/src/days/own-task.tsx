@@ -2,11 +2,11 @@ import { type FormEvent, useState } from 'react';
 import { api, type Days, type OwnTask, problemOf } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
 import { onAgenda } from '../plan/edits';
+import { usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Dialog } from '../ui/dialog';
 import { Pick } from '../ui/select';
-import { usePlanId } from './use';
 
 /** A task that the plan does not know of. */
 export function OwnTaskDialog({ days, close }: { days: Days; close: () => void }) {

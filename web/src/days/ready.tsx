@@ -1,6 +1,6 @@
 import { useRef } from 'react';
-import { type Drawn, HEAD } from './shelves';
-import { DAY, HALO, local, minutes, span } from './time';
+import { DAY, HALO, local, minutes, span } from '../units/time';
+import { type Drawn, HEAD } from './drawn';
 
 /** The pin of now, and the line of the moment. */
 export function NowAndReady({ days, ready, from, to, x, end, width }: Drawn & { end: number }) {

@@ -1,12 +1,12 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { usePlan } from '../plan/context';
 import { onAgenda, onTable, withField } from '../plan/edits';
+import { useEdit } from '../plan/use';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { NumberField } from '../ui/number';
 import { ShareField } from '../ui/typed';
-import { local, minutes } from './time';
-import { useEdit } from './use';
+import { local, minutes } from '../units/time';
 
 const HOUR = 60;
 

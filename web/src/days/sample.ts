@@ -35,4 +35,5 @@ export const days = (items: DayItem[]): Days => ({
   late: 0,
   left: 0,
   findings: [],
+  leftOut: [],
 });

@@ -2,11 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type Mend, problemOf } from '../api/client';
 import { usePlan } from '../plan/context';
+import { usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { usePreferences } from '../units/preferences';
+import { span } from '../units/time';
 import { say } from '../units/units';
-import { span } from './time';
-import { usePlanId } from './use';
 
 /** What would save time, each way planned again; looked for when it is late, or when asked. */
 export function SaveTime({ late, press }: { late: boolean; press: (mend: Mend) => void }) {

@@ -1,5 +1,5 @@
 import type { Days } from '../api/client';
-import { DAY, midnight, minutes } from './time';
+import { DAY, midnight, minutes } from '../units/time';
 
 /** A day without work takes so much of the width of another. */
 const QUIET = 0.55;

@@ -2,33 +2,20 @@ import { useMemo } from 'react';
 import type { DayItem, Days, Plan } from '../api/client';
 import { useWidth } from '../band/size';
 import { useWorkup } from '../plan/context';
+import { usePieces } from '../plan/use';
+import { DAY, HALO, HOUR, LETTER, local, midnight, minutes, shortDay } from '../units/time';
 import { hours } from '../units/units';
+import { type Drawn, HEAD, type Look } from './drawn';
 import { HANDS, LANE, Lanes, laned, Piles } from './hands';
 import { type Lot, onShelf, words } from './lots';
 import { NowAndReady, ReadyGrip } from './ready';
 import { scale } from './scale';
-import { DAY, HALO, HOUR, LETTER, local, midnight, minutes, shortDay } from './time';
-import { usePieces } from './use';
 
-interface Props {
-  days: Days;
-  plan: Plan;
-  from: number;
-  to: number;
-  chosen: string | null;
-  choose: (id: string) => void;
-  ready: number;
-  look: (at: number) => void;
-  onMove: (at: number) => void;
-  onMoved: (at: number) => void;
-}
-
-export const HEAD = 34;
 const GAP = 30;
 const ROW = 40;
 
 /** Time from left to right; what hands do above, what is left alone on its shelf below, drawn as it is. */
-export function Shelves(props: Props) {
+export function Shelves(props: Look) {
   const { days, from, to } = props;
   const [ref, width] = useWidth<HTMLDivElement>(760);
   const x = useMemo(() => scale(days, from, to, width), [days, from, to, width]);
@@ -103,15 +90,16 @@ function ShelfLine({ y, width, label, note }: { y: number; width: number; label:
       <rect x={0} y={y + 3} width={width} height={4} fill="var(--color-edge)" />
       <text x={0} y={y + 23} fontSize={15} fontWeight={650} fill="var(--color-ink)" {...HALO}>
         {label}
-      </text>
-      <text x={width} y={y + 23} fontSize={14} textAnchor="end" fill="var(--color-soft)" {...HALO}>
-        {note}
+        {/* Beside its name, where no pin stands; a narrow page has the same words in its ledger. */}
+        {(label.length + note.length) * 7.4 + 14 < width ? (
+          <tspan dx={14} fontSize={14} fontWeight={400} fill="var(--color-soft)">
+            {note}
+          </tspan>
+        ) : null}
       </text>
     </>
   );
 }
-
-export type Drawn = Props & { x: (at: number) => number; width: number };
 
 function Ticks({ days, from, to, x, end, look }: Drawn & { end: number }) {
   const close = to - from <= 2 * DAY;
@@ -162,17 +150,18 @@ function Resting({ lot, choose, x, y, width, plan }: Drawn & { lot: Lot; y: numb
   const colour = cold ? 'var(--color-chalk)' : 'var(--color-ink)';
   const at = Math.max(2, a);
   const said = words(lot);
+  // Another order's bars are faint; its words stay readable.
+  const faint = item.own ? 1 : 0.5;
   const turned = at + 40 + said.length * LETTER > width;
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: as above
     <g
       className={item.own ? 'cursor-pointer' : undefined}
-      opacity={item.own ? 1 : 0.5}
       onClick={() => item.own && choose(item.id)}
       data-task={item.own ? item.id : undefined}
     >
       <title>{said}</title>
-      <rect x={a} y={y - 7} width={Math.max(2, b - a)} height={6} fill={colour} />
+      <rect x={a} y={y - 7} width={Math.max(2, b - a)} height={6} fill={colour} opacity={faint} />
       {c > b + 1 ? (
         <line
           x1={b + 2}
@@ -180,6 +169,7 @@ function Resting({ lot, choose, x, y, width, plan }: Drawn & { lot: Lot; y: numb
           y1={y - 4}
           y2={y - 4}
           stroke={colour}
+          opacity={faint}
           strokeWidth={6}
           strokeDasharray="2.5 3"
         />
@@ -190,7 +180,8 @@ function Resting({ lot, choose, x, y, width, plan }: Drawn & { lot: Lot; y: numb
         y={y - 13}
         fontSize={13.5}
         textAnchor={turned ? 'end' : 'start'}
-        fill="var(--color-ink)"
+        fill={item.own ? 'var(--color-ink)' : 'var(--color-soft)'}
+        fontStyle={item.own ? 'normal' : 'italic'}
         {...HALO}
       >
         {said}

@@ -1,13 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useParams } from 'react-router';
-import { api, type House, type Plan, problemOf } from '../api/client';
-import { useOpen } from '../plan/context';
-import type { Edit } from '../plan/edits';
-import { tellBad } from '../ui/toasts';
-
-export function usePlanId(): number {
-  return Number(useParams().id);
-}
+import { api, type Plan, problemOf, type WorkshopSettings } from '../api/client';
+import { usePlanId } from '../plan/use';
 
 /** The plan's days among the workshop's orders; the last ones stay in sight while newer ones are worked out. */
 export function useDays(plan: Plan) {
@@ -22,26 +15,14 @@ export function useDays(plan: Plan) {
   });
 }
 
-/** An edit whose refusal is told. */
-export function useEdit() {
-  const { editor } = useOpen();
-  return async (edit: Edit) => {
-    const refused = await editor.edit(edit);
-    if (refused) {
-      tellBad(refused.detail);
-    }
-    return refused;
-  };
-}
-
 /** The workshop's hours, hands and places settled; the days are planned again. */
 export function useSettle() {
   const client = useQueryClient();
-  return async (change: (house: House) => House) => {
+  return async (change: (settings: WorkshopSettings) => WorkshopSettings) => {
     try {
-      const house = await client.fetchQuery({ queryKey: ['house'], queryFn: api.house });
-      const settled = await api.settle(change(house));
-      client.setQueryData(['house'], settled);
+      const settings = await client.fetchQuery({ queryKey: ['workshop'], queryFn: api.workshop });
+      const settled = await api.settle(change(settings));
+      client.setQueryData(['workshop'], settled);
       await Promise.all([
         client.invalidateQueries({ queryKey: ['days'] }),
         client.invalidateQueries({ queryKey: ['savings'] }),
@@ -51,15 +32,4 @@ export function useSettle() {
       return problemOf(thrown);
     }
   };
-}
-
-/** The plan's own pieces, worked out. */
-export function usePieces(plan: Plan) {
-  const id = usePlanId();
-  return useQuery({
-    queryKey: ['pieces', id, plan.pieces, plan.table?.humidity],
-    queryFn: () => api.pieces(plan),
-    enabled: plan.pieces.length > 0,
-    placeholderData: (before) => before,
-  });
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { House } from '../api/client';
-import { useHouse } from '../make/use';
+import type { WorkshopSettings } from '../api/client';
+import { useWorkshop } from '../make/use';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { NumberField } from '../ui/number';
@@ -11,18 +11,18 @@ const USUAL = [...Array.from({ length: 6 }, () => '09:00-13:00 14:00-18:00'), ''
 
 /** When the workshop works, with how many hands, and what fits in its fridge. */
 export function WorkshopDialog({ close }: { close: () => void }) {
-  const house = useHouse();
+  const settings = useWorkshop();
   return (
     <Dialog title="Hours, hands and places" open onOpenChange={(open) => open || close()}>
-      {house ? <Fields house={house} close={close} /> : <p className="note">Opening</p>}
+      {settings ? <Fields settings={settings} close={close} /> : <p className="note">Opening</p>}
     </Dialog>
   );
 }
 
-function Fields({ house, close }: { house: House; close: () => void }) {
+function Fields({ settings, close }: { settings: WorkshopSettings; close: () => void }) {
   const settle = useSettle();
-  const [week, setWeek] = useState(house.week.length === 7 ? house.week : USUAL);
-  const [zone, setZone] = useState(house.zone);
+  const [week, setWeek] = useState(settings.week.length === 7 ? settings.week : USUAL);
+  const [zone, setZone] = useState(settings.zone);
   const [problem, setProblem] = useState<string | null>(null);
   const keep = async () => {
     const refused = await settle((h) => ({ ...h, week, zone }));
@@ -34,13 +34,13 @@ function Fields({ house, close }: { house: House; close: () => void }) {
   const places = (field: 'fridge' | 'freezer', label: string) => (
     <NumberField
       label={label}
-      value={house[field] ?? null}
+      value={settings[field] ?? null}
       mayBeEmpty
       placeholder="not counted"
       onNumber={(n) =>
         settle((h) => {
           const { [field]: _, ...rest } = h;
-          return (n === null ? rest : { ...rest, [field]: n }) as House;
+          return (n === null ? rest : { ...rest, [field]: n }) as WorkshopSettings;
         })
       }
     />
@@ -50,7 +50,7 @@ function Fields({ house, close }: { house: House; close: () => void }) {
       <div className="flex flex-wrap gap-4">
         <NumberField
           label="Pairs of hands"
-          value={house.hands}
+          value={settings.hands}
           onNumber={(n) => settle((h) => ({ ...h, hands: n ?? 1 }))}
         />
         {places('fridge', 'Fridge takes')}

@@ -1,15 +1,15 @@
-import { useState } from 'react';
 import { Band } from '../band/band';
 import { Grip } from '../band/grip';
 import { PlanView } from '../band/plan-view';
 import { WhatChanged } from '../measure/changed';
 import { useOpen, useTier } from '../plan/context';
 import { count, type Edit, lockMark, mend, onDivision } from '../plan/edits';
-import { Stage } from '../shell/stage';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
+import { useKept } from '../ui/kept';
 import { Lead, Row } from '../ui/ledger';
+import { Stage } from '../ui/stage';
 import { CountField, LengthField } from '../ui/typed';
 import { usePreferences } from '../units/preferences';
 import { countWord, length, lengthParts } from '../units/units';
@@ -25,8 +25,8 @@ export function Divide() {
   const { tier, worked } = useTier();
   const { unit, tapeMm } = usePreferences();
   const { form } = worked;
-  const [wish, setWish] = useState<string | null>(null);
-  const [mark, setMark] = useState<number | null>(null);
+  const [wish, setWish] = useKept<string | null>(`division.${tier.id}`, null);
+  const [mark, setMark] = useKept<number | null>(`mark.${tier.id}`, null);
   const index = Math.max(
     0,
     tier.divisions.findIndex((d) => d.id === wish),
@@ -66,6 +66,13 @@ export function Divide() {
               along
               label={`Mark ${held + 1}`}
               value={divided.marks[held]!.s}
+              newest={() =>
+                editor
+                  .newest()
+                  .tiers.find((t) => t.id === tier.id)
+                  ?.divisions.find((d) => d.id === spec.id)
+                  ?.locked.find((l) => l.mark === held)?.s ?? divided.marks[held]!.s
+              }
               perMm={1}
               stepMm={tapeMm}
               min={0}
@@ -82,14 +89,42 @@ export function Divide() {
         }
       </Band>
       {spec.follows === undefined ? (
-        <p className="note flex min-h-11 flex-wrap items-center gap-x-3">
-          Press a notch to move its mark by hand.
+        <div className="note flex min-h-11 flex-wrap items-center gap-x-3 gap-y-1">
+          Press a notch to move its mark by hand, or choose it:
+          <label className="inline-flex items-center gap-2">
+            <span className="sr-only">Mark to move</span>
+            <select
+              aria-label="Mark to move"
+              value={held === null ? '' : String(held)}
+              onChange={(e) => {
+                const chosen = e.currentTarget.value;
+                setMark(chosen === '' ? null : Number(chosen));
+              }}
+              className="min-h-11 rounded-md border border-ink/45 bg-sheet px-2"
+            >
+              <option value="">no mark</option>
+              {divided.marks.map((m, i) => (
+                <option key={m.number} value={i}>
+                  mark {m.number}
+                </option>
+              ))}
+            </select>
+          </label>
+          {held === null ? null : (
+            <LengthField
+              key={held}
+              label={`Mark ${held + 1} at`}
+              field="division.locked"
+              mm={divided.marks[held]!.s}
+              onLength={async (s) => (s === null ? null : edit(lockMark(tier.id, spec.id, held, s)))}
+            />
+          )}
           {spec.locked.length > 0 ? (
             <Button look="pin" className="px-1.5" onClick={() => change((d) => ({ ...d, locked: [] }))}>
               Free {spec.locked.length === 1 ? 'the mark' : `the ${spec.locked.length} marks`} moved by hand
             </Button>
           ) : null}
-        </p>
+        </div>
       ) : (
         <p className="note">
           Uses the marks of {spec.follows.division}: each section in {spec.follows.into}.

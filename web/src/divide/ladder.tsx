@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { type KeyboardEvent, memo } from 'react';
 import type { Divided } from '../api/client';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
@@ -29,6 +29,20 @@ export const Ladder = memo(function Ladder({ divided, onCount }: Props) {
   }
   shown.sort((a, b) => a.n - b.n);
   const best = rungs[0];
+  const anyOn = shown.some((r) => r.n === divided.count);
+  /** Arrows go from one to the next and take it, as in any group of which one is chosen. */
+  const arrow = (e: KeyboardEvent<HTMLButtonElement>, n: number) => {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[e.key];
+    if (by === undefined) {
+      return;
+    }
+    e.preventDefault();
+    const at = shown.findIndex((r) => r.n === n);
+    const next = shown[(at + by + shown.length) % shown.length]!;
+    onCount(next.n);
+    const group = e.currentTarget.parentElement;
+    requestAnimationFrame(() => group?.querySelector<HTMLElement>(`[data-count="${next.n}"]`)?.focus());
+  };
   const refused = rungs.find((r) => r.refused);
   return (
     <div>
@@ -43,9 +57,11 @@ export const Ladder = memo(function Ladder({ divided, onCount }: Props) {
             <button
               type="button"
               role="radio"
+              data-count={rung.n}
               aria-checked={on}
+              tabIndex={on || (!anyOn && rung === shown[0]) ? 0 : -1}
               key={rung.n}
-              aria-label={`${rung.n} sections of ${length(rung.section, unit)}`}
+              onKeyDown={(e) => arrow(e, rung.n)}
               onClick={() => onCount(rung.n)}
               className={`min-h-[76px] px-2.5 py-1.5 text-left hover:bg-sheet ${on ? 'border-l-[5px] border-pin bg-sheet' : 'border-l-2 border-ink'}`}
             >
@@ -53,6 +69,7 @@ export const Ladder = memo(function Ladder({ divided, onCount }: Props) {
                 className={`block font-display leading-tight ${on ? 'text-[1.75rem] font-bold' : 'text-[1.35rem] text-soft'}`}
               >
                 {rung.n}
+                <span className="sr-only"> sections of </span>
               </span>
               <span className={`block text-[0.95rem] ${on ? 'font-semibold' : 'text-soft'}`}>
                 {rung.gap === undefined ? length(rung.section, unit) : `gap ${length(rung.gap, unit)}`}

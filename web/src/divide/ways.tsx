@@ -2,12 +2,15 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { api, type Played, type Press, problemOf, type WaysToMark } from '../api/client';
-import { useEditorState } from '../plan/context';
+import { useEditorState, useOpen } from '../plan/context';
+import { way } from '../plan/edits';
 import { Choice } from '../ui/choice';
+import { tellBad } from '../ui/toasts';
 import { LengthField, TypedField } from '../ui/typed';
 import { usePrefer, usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
-import { type WayKey, WayPicture } from './way-picture';
+import type { WayKey } from './way-picture';
+import { WayRow } from './way-row';
 
 interface Props {
   tier: string;
@@ -19,6 +22,7 @@ const FIRST_PRESS: Press = { cutter: 60, depth: 20, space: 0 };
 /** Every way to mark, side by side, and how the last section would come out in two thousand tries of this hand. */
 export function Ways({ tier, division }: Props) {
   // What is being dragged is not rehearsed; what was let go is.
+  const { editor } = useOpen();
   const plan = useEditorState((s) => s.history.present);
   const preferences = usePreferences();
   const prefer = usePrefer();
@@ -50,10 +54,28 @@ export function Ways({ tier, division }: Props) {
       <p className="note">Trying it out</p>
     );
   }
+  const spec = plan.tiers.find((t) => t.id === tier)?.divisions.find((d) => d.id === division);
+  const chosenWay: WayKey = spec?.way ?? 'tape';
+  const choose = async (to: WayKey) => {
+    const refused = await editor.edit(way(tier, division, to, press));
+    if (refused) {
+      tellBad(refused.detail);
+    }
+  };
   const played = (way: Played['way']) => ways.rehearsal?.ways.find((w) => w.way === way);
   const best = ways.rehearsal
     ? [...ways.rehearsal.ways].sort((a, b) => a.shows - b.shows || a.spread - b.spread)[0]
     : undefined;
+  /** @param as the way it is played by, where another comes out the same */
+  const row = (way: WayKey, name: string, as: Played['way'] = way as Played['way']) => ({
+    way,
+    name,
+    played: played(as),
+    best,
+    possible: way !== 'fold' || !ways.cannotFold,
+    chosen: chosenWay,
+    choose,
+  });
   return (
     <section aria-label="Ways to mark">
       <div className="mb-2 flex flex-wrap items-end justify-between gap-4">
@@ -79,46 +101,31 @@ export function Ways({ tier, division }: Props) {
         {say(ways.advice, unit)}
       </p>
       <div className="flex flex-col">
-        <WayRow way="tape" name="Read off the tape" played={played('tape')} best={best}>
+        <WayRow {...row('tape', 'Read off the tape')}>
           every mark on its own, no section more than {length(ways.tapeWorst, unit)} off
         </WayRow>
-        <WayRow way="strip" name="Printed strip, wrapped" played={played('strip')} best={best}>
+        <WayRow {...row('strip', 'Printed strip, wrapped')}>
           exact but for the printer · <PrintLink />
         </WayRow>
-        <WayRow way="wheel" name="Sector wheel under the tier" played={played('strip')} best={best}>
+        <WayRow {...row('wheel', 'Sector wheel under the tier', 'strip')}>
           rays carried up the side; as true as the strip · <PrintLink />
         </WayRow>
         {ways.soft ? (
-          <WayRow
-            way="soft"
-            name={`Soft card of ${length(ways.soft.size, unit)}`}
-            played={played('soft')}
-            best={best}
-          >
+          <WayRow {...row('soft', `Soft card of ${length(ways.soft.size, unit)}`)}>
             stepped along the side; {gap(ways.soft.closingGap, unit)}, the last comes out{' '}
             {length(ways.soft.last, unit)}
           </WayRow>
         ) : null}
         {ways.stiff ? (
-          <WayRow
-            way="stiff"
-            name={`Stiff card of ${length(ways.stiff.size, unit)}`}
-            played={played('stiff')}
-            best={best}
-          >
+          <WayRow {...row('stiff', `Stiff card of ${length(ways.stiff.size, unit)}`)}>
             each step lays {length(ways.stiff.lays, unit)}; {gap(ways.stiff.closingGap, unit)}, the last comes
             out {length(ways.stiff.last, unit)}
           </WayRow>
         ) : null}
-        <WayRow way="fold" name="Folded paper band" played={played('fold')} best={best}>
+        <WayRow {...row('fold', 'Folded paper band')}>
           {ways.cannotFold ? say(ways.cannotFold, unit) : 'halves of halves; a band cut to the reading'}
         </WayRow>
-        <WayRow
-          way="press"
-          name={`Cutter of ${length(press.cutter, unit)}, pressed`}
-          played={played('press')}
-          best={best}
-        >
+        <WayRow {...row('press', `Cutter of ${length(press.cutter, unit)}, pressed`)}>
           {ways.press && ways.press.count > 0
             ? `${ways.press.count} scallops of ${length(ways.press.chord, unit)}; ${length(ways.press.gap, unit)} is left at the back`
             : 'not one scallop of it fits round this tier'}
@@ -146,97 +153,6 @@ function PrintLink() {
     >
       print it
     </Link>
-  );
-}
-
-interface RowProps {
-  way: WayKey;
-  name: string;
-  played: Played | undefined;
-  best: Played | undefined;
-  children: React.ReactNode;
-}
-
-function WayRow({ way, name, played, best, children }: RowProps) {
-  const { unit } = usePreferences();
-  const chosen = played !== undefined && way === best?.way;
-  return (
-    <div
-      data-way={way}
-      className="grid grid-cols-[64px_minmax(0,1fr)_minmax(260px,46%)] items-center gap-3.5 border-t border-ink/20 py-1.5 max-md:grid-cols-[64px_1fr]"
-    >
-      <WayPicture way={way} />
-      <div>
-        <div className={chosen ? 'font-bold' : 'font-semibold'}>
-          {name} {chosen ? <span className="text-[0.9rem] text-good">use this</span> : null}
-        </div>
-        <div className="note">{children}</div>
-      </div>
-      {played ? (
-        <div className="max-md:col-span-2">
-          <Histogram played={played} />
-          <div className="note flex justify-between">
-            <span>
-              {length(played.mean, unit)} ± {length(played.spread, unit)}
-            </span>
-            <span className={played.shows > 0.1 ? 'font-semibold text-look' : 'font-semibold text-good'}>
-              shows in {Math.round(played.shows * 100)} of 100
-            </span>
-          </div>
-        </div>
-      ) : (
-        <div className="note max-md:col-span-2">not for these sections</div>
-      )}
-    </div>
-  );
-}
-
-function Histogram({ played }: { played: Played }) {
-  const { unit } = usePreferences();
-  const most = Math.max(...played.bars);
-  const wide = played.bar * played.bars.length;
-  const x = (mm: number) => ((mm - played.from) / wide) * 610;
-  const unseen = 0.03 * played.ordinary;
-  return (
-    <svg
-      viewBox="0 0 610 44"
-      preserveAspectRatio="none"
-      className="block h-10 w-full"
-      role="img"
-      aria-label={`The last section comes out ${length(played.mean, unit)}, give or take ${length(played.spread, unit)}`}
-    >
-      <rect width={610} height={44} fill="var(--color-edge)" opacity={0.7} />
-      <rect
-        x={x(played.ordinary - unseen)}
-        width={Math.max(0, x(played.ordinary + unseen) - x(played.ordinary - unseen))}
-        height={44}
-        fill="var(--color-sheet)"
-      />
-      {played.bars.map((n, i) => {
-        const middle = played.from + (i + 0.5) * played.bar;
-        const shows = Math.abs(middle - played.ordinary) > unseen;
-        const h = (n / most) * 40;
-        return n === 0 ? null : (
-          <rect
-            key={i}
-            x={i * 10 + 1.5}
-            y={44 - h}
-            width={7}
-            height={h}
-            fill={shows ? 'var(--color-stop)' : 'var(--color-good)'}
-          />
-        );
-      })}
-      <line
-        x1={x(played.ordinary)}
-        x2={x(played.ordinary)}
-        y1={0}
-        y2={44}
-        stroke="var(--color-ink)"
-        strokeDasharray="3 3"
-        vectorEffect="non-scaling-stroke"
-      />
-    </svg>
   );
 }
 

@@ -2,6 +2,8 @@ import { RefreshCw, Ruler, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
 import { Band } from '../band/band';
+import { shades } from '../band/colours';
+import { Later } from '../band/later';
 import { Lens, needsLens } from '../band/lens';
 import { PlanView } from '../band/plan-view';
 import { Calibrate, useRealSize } from '../band/real-size';
@@ -12,12 +14,12 @@ import { Ladder } from '../divide/ladder';
 import { WhatChanged } from '../measure/changed';
 import { Beside, useOpen, usePlan, useTier, useWorkup } from '../plan/context';
 import { count, mend } from '../plan/edits';
-import { Stage } from '../shell/stage';
 import { Button } from '../ui/button';
 import { Findings } from '../ui/findings';
+import { useKept } from '../ui/kept';
+import { Stage } from '../ui/stage';
 import { usePreferences } from '../units/preferences';
 import { length } from '../units/units';
-import { shades } from './colours';
 import { Courses } from './courses';
 import { Holds } from './hold';
 import { DressingLedger } from './ledger';
@@ -29,8 +31,8 @@ const BAND_HIGH = 178;
 /** The dressings of a tier on its band, and one of them under the hand; beside them the whole cake. */
 export function Dress() {
   const { tierId } = useOpen();
-  const [wish, setWish] = useState<string | null>(null);
-  const [section, setSection] = useState<number | null>(null);
+  const [wish, setWish] = useKept<string | null>(`course.${tierId}`, null);
+  const [section, setSection] = useKept<number | null>(`section.${tierId}`, null);
   const [tray, setTray] = useState(false);
   const [box, width] = useWidth<HTMLDivElement>(790);
   const held: Held = { wish, setWish, section, setSection, width };
@@ -41,7 +43,7 @@ export function Dress() {
           <Beside>
             <AboveTheBand {...held} onTray={() => setTray(true)} />
           </Beside>
-          <OnTheBand key={tierId} {...held} />
+          <Later high={BAND_HIGH + 124}>{() => <OnTheBand key={tierId} {...held} />}</Later>
           <Beside>
             <Counts {...held} />
             {tray ? <PulledTray {...held} close={() => setTray(false)} /> : null}
@@ -104,14 +106,18 @@ function AboveTheBand(props: Held & { onTray: () => void }) {
         <p className="note mb-2">its courses, from the top down</p>
         <Courses chosen={dressing?.id} choose={setWish} onTray={onTray} />
       </div>
-      <TurningView
-        tiers={workup.tiers}
-        chosen={tier.id}
-        width={width - beside}
-        height={286}
-        colours={colours}
-        onTier={chooseTier}
-      />
+      <Later high={286}>
+        {() => (
+          <TurningView
+            tiers={workup.tiers}
+            chosen={tier.id}
+            width={width - beside}
+            height={286}
+            colours={colours}
+            onTier={chooseTier}
+          />
+        )}
+      </Later>
       <div className={tablet ? 'hidden' : 'flex flex-col items-center gap-2'}>
         <PlanView
           form={worked.form}
@@ -139,7 +145,20 @@ function PulledTray(props: Held & { close: () => void }) {
   const { divided } = useChosen(props);
   const { palette } = usePlan();
   return (
-    <Tray division={divided.id} colours={shades(palette, [])} close={props.close} choose={props.setWish} />
+    <Tray
+      division={divided.id}
+      colours={shades(palette, [])}
+      close={props.close}
+      choose={(id) => {
+        props.setWish(id);
+        // The keys go on at what was taken.
+        setTimeout(
+          () =>
+            document.querySelector<HTMLElement>('ul[aria-label="Courses"] [aria-pressed="true"]')?.focus(),
+          60,
+        );
+      }}
+    />
   );
 }
 
@@ -294,16 +313,33 @@ function OnTheBand(props: Held) {
 
 function Counts(props: Held) {
   const { editor } = useOpen();
-  const { tier, worked, divided } = useChosen(props);
+  const { tier, worked, divided, at } = useChosen(props);
   const { unit } = usePreferences();
   const division = divided.id;
+  const goTo = (k: number) => props.setSection((k + divided.count) % divided.count);
   const onCount = useCallback(
     (n: number) => void editor.edit(count(tier.id, division, n)),
     [editor, tier.id, division],
   );
   return (
     <>
-      <h2 className="heading mt-4 mb-2">Counts that close on {length(worked.form.foot.mm, unit)}</h2>
+      <div className="mt-4 mb-2 flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
+        <h2 className="heading">Counts that close on {length(worked.form.foot.mm, unit)}</h2>
+        {divided.count > 1 ? (
+          <fieldset className="m-0 flex items-center gap-1 border-0 p-0">
+            <legend className="sr-only">The section whose handles are shown</legend>
+            <Button look="quiet" className="px-3" aria-label="Section before" onClick={() => goTo(at - 1)}>
+              ‹
+            </Button>
+            <span aria-live="polite" className="whitespace-nowrap">
+              handles of section <b>{at + 1}</b>
+            </span>
+            <Button look="quiet" className="px-3" aria-label="Section after" onClick={() => goTo(at + 1)}>
+              ›
+            </Button>
+          </fieldset>
+        ) : null}
+      </div>
       <Ladder divided={divided} onCount={onCount} />
     </>
   );

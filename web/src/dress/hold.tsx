@@ -36,7 +36,10 @@ export function Holds({ worn, dressing, divided, section, scale }: Props) {
       ? [{ handle, field, x: scale.x(grip.s), y: scale.y(grip.z), at: scale.x(grip.s) }]
       : [];
   });
-  const own = apart(placed, [counting]).map(({ handle, field, x, y, at }) => {
+  const own = apart(
+    [...placed].sort((a, b) => a.x - b.x),
+    [counting],
+  ).map(({ handle, field, x, y, at }) => {
     const value = Number(dressing.settings[handle.field] ?? field.fallback);
     const edit = (to: number) => setting(tier.id, dressing.id, handle.field, to);
     return (
@@ -55,6 +58,13 @@ export function Holds({ worn, dressing, divided, section, scale }: Props) {
         <Grip
           label={`${handle.label} of section ${section + 1}: ${field.label.toLowerCase()}`}
           value={value}
+          newest={() => {
+            const now = editor
+              .newest()
+              .tiers.find((t) => t.id === tier.id)
+              ?.dressings.find((d) => d.id === dressing.id);
+            return Number(now?.settings[handle.field] ?? field.fallback);
+          }}
           perMm={handle.perMm}
           stepMm={field.kind === 'length' ? tapeMm : field.kind === 'angle' ? DEGREE : 1}
           min={handle.least}
@@ -73,7 +83,7 @@ export function Holds({ worn, dressing, divided, section, scale }: Props) {
   });
   return (
     <>
-      <ZoneEdges worn={worn} dressing={dressing} scale={scale} />
+      {own}
       {divided.count > 0 && tier.divisions.find((d) => d.id === divided.id)?.follows === undefined ? (
         <CountGrip
           divided={divided}
@@ -83,7 +93,7 @@ export function Holds({ worn, dressing, divided, section, scale }: Props) {
           around={form.foot.mm}
         />
       ) : null}
-      {own}
+      <ZoneEdges worn={worn} dressing={dressing} scale={scale} />
     </>
   );
 }
@@ -136,6 +146,13 @@ function ZoneEdges({ worn, dressing, scale }: { worn: Worn; dressing: Dressing; 
             key={edge}
             label={label}
             value={z}
+            newest={() => {
+              const spec = editor
+                .newest()
+                .tiers.find((t) => t.id === tier.id)
+                ?.dressings.find((d) => d.id === dressing.id)?.zone?.[edge];
+              return spec === undefined ? z : spec.edge === 'foot' ? spec.mm : high - spec.mm;
+            }}
             perMm={1}
             stepMm={tapeMm}
             min={min}
@@ -190,8 +207,15 @@ function CountGrip({
       min={size(counts.at(-1)!)}
       max={size(counts[0]!)}
       rest={rest}
-      next={(_, up) => {
-        const rung = counts.indexOf(divided.count) - up;
+      newest={() => {
+        const now = editor
+          .newest()
+          .tiers.find((t) => t.id === tier.id)
+          ?.divisions.find((d) => d.id === divided.id);
+        return size(now?.count ?? divided.count);
+      }}
+      next={(mm, up) => {
+        const rung = counts.indexOf(Math.round(around / mm)) - up;
         return size(counts[Math.max(0, Math.min(counts.length - 1, rung))]!);
       }}
       x={at.x}

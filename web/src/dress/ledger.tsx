@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Dressing, Field, Making, Plan, Worn } from '../api/client';
-import { capital, pasteWords } from '../make/words';
+import { Colours } from '../band/colours';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { type Edit, mend, onDressing, setting } from '../plan/edits';
 import { AnyField } from '../ui/any-field';
@@ -9,7 +9,7 @@ import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
 import { usePreferences } from '../units/preferences';
 import { quantity, quantityParts, say } from '../units/units';
-import { Colours } from './colours';
+import { capital, pasteWords } from '../units/words';
 import { DressingZone } from './zones';
 
 /** What matters of the chosen course: its numbers, what there is to say, its settings, how it is made. */

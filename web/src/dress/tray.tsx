@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
 import { api, type Problem, problemOf, type Worn } from '../api/client';
+import { Sample } from '../band/sample';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { addDressing, freeId } from '../plan/edits';
 import { Dialog } from '../ui/dialog';
 import { useBench, useCatalogue } from '../units/preferences';
-import { Sample } from './sample';
 
 interface Props {
   division: string;

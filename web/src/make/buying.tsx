@@ -7,8 +7,8 @@ import { Button } from '../ui/button';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { decimal, length, mass, money } from '../units/units';
+import { capital } from '../units/words';
 import { save } from './use';
-import { capital } from './words';
 
 function amount(buy: Buy, of: number): string {
   const grams = ['paste', 'colour', 'pearl', 'supply'].includes(buy.kind);

@@ -6,9 +6,9 @@ import { Button } from '../ui/button';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
+import { batchWords, capital } from '../units/words';
 import { PieceOutline } from './outline';
 import { save } from './use';
-import { batchWords, capital } from './words';
 
 /** The cut list in cutting order, ticked off piece by piece. */
 export function Cutting({ top }: { top: Worktop }) {

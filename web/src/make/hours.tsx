@@ -7,8 +7,8 @@ import { Pick } from '../ui/select';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { hours, mass, money, say } from '../units/units';
+import { capital } from '../units/words';
 import { QuickerWays } from './quicker';
-import { capital } from './words';
 
 /** Each dressing's part: pieces, paste, hands, money; what holds it; what turns it over; quicker ways. */
 export function Hours({ top, coin }: { top: Worktop; coin: string }) {

@@ -6,10 +6,10 @@ import { Button } from '../ui/button';
 import { tell, tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length, mass } from '../units/units';
+import { batchWords, formWords, lid, pasteWords } from '../units/words';
 import { Coats } from './coats';
 import { Lump, Sum } from './lump';
 import { useCupboardChanged } from './use';
-import { batchWords, formWords, pasteWords } from './words';
 
 /** Batches in the order of rolling, each with what it is the sum of and what it is mixed from. */
 export function Kneading({ top }: { top: Worktop }) {
@@ -98,7 +98,7 @@ function covered(c: Cover, what: string, unit: Parameters<typeof length>[1]): st
     return `${what}, ${mass(c.stays)}`;
   }
   if (c.laid === 'strip') {
-    return `${what}: strip ${length(c.width, unit)} × ${length(c.height, unit)}, lid ${length(c.lid, unit)}`;
+    return `${what}: strip ${length(c.width, unit)} × ${length(c.height, unit)}, ${lid(c, unit)}`;
   }
   return c.round
     ? `${what}: circle ${length(c.width, unit)}`

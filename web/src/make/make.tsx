@@ -1,12 +1,12 @@
-import { useState } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import { problemOf } from '../api/client';
 import { useOpen } from '../plan/context';
 import { mend } from '../plan/edits';
-import { Stage } from '../shell/stage';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
+import { useKept } from '../ui/kept';
 import { Lead, Row } from '../ui/ledger';
+import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { hours, mass, money } from '../units/units';
 import { Buying } from './buying';
@@ -16,7 +16,7 @@ import { Kneading } from './kneading';
 import { Recipes } from './recipes';
 import { Room } from './room';
 import { Sheets } from './sheets';
-import { useHouse, useWorktop } from './use';
+import { useWorkshop, useWorktop } from './use';
 
 const DRAWERS = [
   { name: 'knead', label: 'Knead' },
@@ -34,10 +34,10 @@ export function Make() {
   const { editor } = useOpen();
   const { id } = useParams();
   const { search } = useLocation();
-  const [drawer, setDrawer] = useState<Drawer>('knead');
+  const [drawer, setDrawer] = useKept<Drawer>('drawer', 'knead');
   const { data: top, error } = useWorktop();
-  const house = useHouse();
-  const coin = house?.coin ?? '';
+  const settings = useWorkshop();
+  const coin = settings?.coin ?? '';
 
   const main = (
     <>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, type Part, problemOf } from '../api/client';
-import { shades } from '../dress/colours';
-import { Sample } from '../dress/sample';
+import { shades } from '../band/colours';
+import { Sample } from '../band/sample';
 import { useOpen, usePlan, useWorkup } from '../plan/context';
 import { mend } from '../plan/edits';
 import { Button } from '../ui/button';

@@ -63,10 +63,10 @@ function Recipe({ name, needed }: { name: string; needed: Scaled | undefined }) 
         <tbody>
           {data.amounts.map((a) => (
             <tr key={a.name} className="border-b border-dotted border-ink/30">
-              <td className="py-1.5">
+              <th scope="row" className="py-1.5 text-left font-normal">
                 {a.name}
                 {a.allergen === '' ? null : <span className="note block">holds {a.allergen}</span>}
-              </td>
+              </th>
               <td className="w-20 text-right font-semibold whitespace-nowrap">{mass(a.grams)}</td>
               <td className="w-20 text-right whitespace-nowrap text-soft">{decimal(a.ounces, 2)} oz</td>
               <td className="w-36 text-right text-soft">

@@ -4,8 +4,8 @@ import { onTable } from '../plan/edits';
 import { NumberField } from '../ui/number';
 import { usePreferences } from '../units/preferences';
 import { decimal, length, say } from '../units/units';
+import { batchWords } from '../units/words';
 import { path, placed } from './outline';
-import { batchWords } from './words';
 
 const WIDE = 230;
 

@@ -12,8 +12,9 @@ export function useWorktop() {
   });
 }
 
-export function useHouse() {
-  return useQuery({ queryKey: ['house'], queryFn: api.house, staleTime: Number.POSITIVE_INFINITY }).data;
+export function useWorkshop() {
+  return useQuery({ queryKey: ['workshop'], queryFn: api.workshop, staleTime: Number.POSITIVE_INFINITY })
+    .data;
 }
 
 /** After the cupboard changed: whatever was found from it is asked for again. */
@@ -21,7 +22,9 @@ export function useCupboardChanged(): () => Promise<void> {
   const client = useQueryClient();
   return async () => {
     await Promise.all(
-      ['cupboard', 'bench', 'worktop', 'house'].map((key) => client.invalidateQueries({ queryKey: [key] })),
+      ['cupboard', 'bench', 'worktop', 'workshop'].map((key) =>
+        client.invalidateQueries({ queryKey: [key] }),
+      ),
     );
   };
 }

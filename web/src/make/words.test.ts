@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Batch } from '../api/client';
 import { decimal, hours, mass, money } from '../units/units';
-import { batchWords, capital, formWords } from './words';
+import { batchWords, capital, formWords } from '../units/words';
 
 const batch = (paste: Batch['paste'], colour: string, thickness: number, form: Batch['form']): Batch => ({
   id: 'x',

@@ -1,8 +1,8 @@
 import { useOpen, useTier, useWorkup } from '../plan/context';
 import { mend } from '../plan/edits';
-import { Stage } from '../shell/stage';
 import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
+import { Stage } from '../ui/stage';
 import { usePreferences } from '../units/preferences';
 import { length, lengthParts } from '../units/units';
 import { WhatChanged } from './changed';

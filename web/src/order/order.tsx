@@ -4,14 +4,14 @@ import { useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import { api, type Plan, type Problem, problemOf } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
-import { picturesQuery } from '../shell/pictures';
-import { Stage } from '../shell/stage';
 import { Button } from '../ui/button';
 import { Lead, Row } from '../ui/ledger';
+import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { WordsField } from '../ui/typed';
 import { day } from '../units/days';
 import { Palette } from './palette';
+import { picturesQuery } from './pictures';
 
 /** Who it is for and what to mind; the palette; the pictures to work from. */
 export function Order() {

@@ -1,17 +1,22 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp, Plus, Search } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, type PlanLine, problemOf } from '../api/client';
+import { Around } from '../shell/around';
 import { Brand } from '../shell/brand';
 import { HelpButton } from '../shell/help';
 import { UnitMenu } from '../shell/unit-menu';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
+import { useKept } from '../ui/kept';
+import { Skip, toWork } from '../ui/skip';
+import { useTitle } from '../ui/title';
 import { tell, tellBad } from '../ui/toasts';
 import { FILTERS, type Filter, fits } from './filter';
-import { NameAndDay } from './name-and-day';
 import { OrderRow } from './row';
+
+const NameAndDay = lazy(() => import('./name-and-day').then((m) => ({ default: m.NameAndDay })));
 
 /** A plan file is some kilobytes; far past this it is something else, and not worth sending. */
 const MOST_BYTES = 4 * 1024 * 1024;
@@ -23,8 +28,9 @@ export function Orders() {
   const plans = useQuery({ queryKey: ['plans'], queryFn: api.plans });
   const names = useQuery({ queryKey: ['names'], queryFn: api.names, staleTime: Number.POSITIVE_INFINITY });
   const [naming, setNaming] = useState<PlanLine | 'new' | null>(null);
-  const [typed, setTyped] = useState('');
-  const [filter, setFilter] = useState<Filter>('open');
+  const [typed, setTyped] = useKept('typed', '');
+  const [filter, setFilter] = useKept<Filter>('filter', 'open');
+  useTitle('Orders');
   const [badFile, setBadFile] = useState<string | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const again = () => client.invalidateQueries({ queryKey: ['plans'] });
@@ -77,6 +83,7 @@ export function Orders() {
   );
   return (
     <div className="min-h-dvh">
+      <Skip />
       <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
         <Brand under={names.data?.workshop ?? ''} />
         <div className="flex items-center">
@@ -90,7 +97,7 @@ export function Orders() {
           <HelpButton />
         </div>
       </header>
-      <main className="mx-auto max-w-5xl px-6 py-8">
+      <main id="work" tabIndex={-1} className="mx-auto max-w-5xl px-6 py-8 outline-none max-[360px]:px-3">
         <div className="mb-5 flex flex-wrap items-end justify-between gap-3">
           <div>
             <h1 className="font-display text-[1.9rem] leading-tight font-bold">Orders</h1>
@@ -115,12 +122,9 @@ export function Orders() {
                 }
               }}
             />
-            <div className="flex flex-wrap justify-center gap-3">
-              <Button look="main" onClick={() => setNaming('new')}>
-                <Plus size={18} aria-hidden /> New plan
-              </Button>
-              <Button onClick={demo}>Look at the demo first</Button>
-            </div>
+            <Button look="main" onClick={() => setNaming('new')}>
+              <Plus size={18} aria-hidden /> New plan
+            </Button>
           </div>
         </div>
         {badFile ? (
@@ -205,24 +209,35 @@ export function Orders() {
                     label: 'Undo',
                     run: () => void tried(() => api.restore(line.id)),
                   });
-                })
+                }).then(toWork)
               }
             />
           ))}
         </ul>
+        {plans.data ? (
+          <p className="mt-4">
+            <Link to="/deleted" className="inline-flex min-h-11 items-center font-semibold text-pin">
+              Deleted orders
+            </Link>{' '}
+            <span className="note">can be brought back for thirty days</span>
+          </p>
+        ) : null}
       </main>
+      <Around />
       {naming ? (
-        <NameAndDay
-          line={naming === 'new' ? null : naming}
-          onClose={() => setNaming(null)}
-          onDone={async (saved) => {
-            await again();
-            setNaming(null);
-            if (naming === 'new') {
-              navigate(`/plan/${saved.id}/measure`);
-            }
-          }}
-        />
+        <Suspense>
+          <NameAndDay
+            line={naming === 'new' ? null : naming}
+            onClose={() => setNaming(null)}
+            onDone={async (saved) => {
+              await again();
+              setNaming(null);
+              if (naming === 'new') {
+                navigate(`/plan/${saved.id}/measure`);
+              }
+            }}
+          />
+        </Suspense>
       ) : null}
     </div>
   );

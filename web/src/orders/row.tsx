@@ -2,8 +2,10 @@ import { Archive, ArchiveRestore, Copy, Pencil, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Outlook, PlanLine } from '../api/client';
-import { dayHour, span } from '../days/time';
 import { Button } from '../ui/button';
+import { usePreferences } from '../units/preferences';
+import { dayHour, span } from '../units/time';
+import { say } from '../units/units';
 import { isLate } from './filter';
 
 const NEXT: Record<PlanLine['stage'], string> = {
@@ -25,6 +27,7 @@ interface Props {
 
 /** One order: its day, its stack, whose it is, and what is to be done next. */
 export function OrderRow({ line, outlook, onArchive, onName, onCopy, onDelete }: Props) {
+  const { unit } = usePreferences();
   const at = line.readyBy ? new Date(line.readyBy) : null;
   const now = new Date();
   const part = (options: Intl.DateTimeFormatOptions) => at?.toLocaleDateString('en-GB', options) ?? '';
@@ -58,7 +61,14 @@ export function OrderRow({ line, outlook, onArchive, onName, onCopy, onDelete }:
           {whose.join(' · ') || 'say whose it is and when it is needed'}
         </span>
       </Link>
-      {outlook && !line.archived ? (
+      {outlook?.trouble && !line.archived ? (
+        <Link
+          to={`/plan/${line.id}/dress`}
+          className="block min-w-0 rounded-md border-l-4 border-look bg-look-ground px-2 py-1 text-[0.92rem] text-ink no-underline max-md:col-span-2"
+        >
+          <b className="text-look">Cannot be planned.</b> {say(outlook.trouble, unit)}
+        </Link>
+      ) : outlook && !line.archived ? (
         <Next id={line.id} outlook={outlook} />
       ) : (
         <div className="max-md:hidden">

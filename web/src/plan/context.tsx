@@ -1,6 +1,6 @@
 import { createContext, type ReactNode, useContext, useMemo } from 'react';
 import { createStore, useStore } from 'zustand';
-import type { Plan, Tier, TierWorkup, Workup } from '../api/client';
+import type { Plan, StackWorkup, Tier, TierWorkup } from '../api/client';
 import type { Editor, EditorState } from './editor';
 
 export interface Open {
@@ -28,19 +28,17 @@ export function usePlan(): Plan {
   return useEditorState((s) => s.live?.plan ?? s.history.present);
 }
 
-export function useWorkup(): Workup {
+export function useWorkup(): StackWorkup {
   return useEditorState((s) => s.live?.workup ?? s.workup);
 }
 
-/** The chosen tier and all that follows from it; the first where the chosen one is gone. */
+/** The chosen tier and all that follows from it; the topmost where the chosen one is gone. */
 export function useTier(): { tier: Tier; worked: TierWorkup; index: number } {
   const { tierId } = useOpen();
   const plan = usePlan();
   const workup = useWorkup();
-  const index = Math.max(
-    0,
-    plan.tiers.findIndex((t) => t.id === tierId),
-  );
+  const found = plan.tiers.findIndex((t) => t.id === tierId);
+  const index = found < 0 ? plan.tiers.length - 1 : found;
   return { tier: plan.tiers[index]!, worked: workup.tiers[index]!, index };
 }
 

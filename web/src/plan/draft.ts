@@ -4,6 +4,8 @@ import type { Plan } from '../api/client';
 export interface Draft {
   base: number;
   plan: Plan;
+  /** What it was before the changes: what both sides of a conflict started from. */
+  from?: Plan;
 }
 
 const key = (id: number) => `sectorum.draft.${id}`;

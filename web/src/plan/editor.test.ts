@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type Plan, Refusal, type Workup } from '../api/client';
+import { api, type Plan, Refusal, type StackWorkup } from '../api/client';
 import { findDraft } from './draft';
 import { createEditor, openEditor } from './editor';
 import { count } from './edits';
@@ -11,7 +11,8 @@ const saved = (revision: number, document: Plan = samplePlan()) => ({
   savedAt: '2026-11-24T10:00:00Z',
   document,
 });
-const workup = (tiers: unknown[] = []): Workup => ({ tiers, ledges: [] as number[] }) as unknown as Workup;
+const workup = (tiers: unknown[] = []): StackWorkup =>
+  ({ tiers, ledges: [] as number[] }) as unknown as StackWorkup;
 const rename = (name: string) => (plan: Plan) => ({ ...plan, name });
 const refusal = (status: number, more = {}) =>
   new Refusal({ type: 't', title: 'T', status, detail: `status ${status}`, ...more });
@@ -79,7 +80,7 @@ describe('the editor', () => {
   });
 
   it('previews without keeping, one request at a time, the newest last', async () => {
-    let let1: (w: Workup) => void = () => undefined;
+    let let1: (w: StackWorkup) => void = () => undefined;
     vi.mocked(api.workup).mockImplementationOnce(() => new Promise((done) => (let1 = done)));
     const { store, preview, letGo } = createEditor(saved(3), workup(), () => sampleBench);
     preview(rename('1'));
@@ -119,7 +120,7 @@ describe('the editor', () => {
     await vi.advanceTimersByTimeAsync(400);
     expect(first.store.getState().saving).toBe('unreachable');
     expect(findDraft(9)?.plan.name).toBe('alone');
-    vi.spyOn(api, 'plan').mockResolvedValue(saved(3));
+    vi.spyOn(api, 'opened').mockResolvedValue({ saved: saved(3), bench: sampleBench, workup: workup() });
     const again = await openEditor(9, () => sampleBench);
     expect(again.store.getState().history.present.name).toBe('alone');
     await vi.advanceTimersByTimeAsync(3500);
@@ -130,9 +131,99 @@ describe('the editor', () => {
     const first = createEditor(saved(3), workup(), () => sampleBench);
     vi.mocked(api.save).mockRejectedValue(refusal(0));
     await first.edit(rename('mine'));
-    vi.spyOn(api, 'plan').mockResolvedValue(saved(5, { ...samplePlan(), name: 'theirs' }));
+    vi.spyOn(api, 'opened').mockResolvedValue({
+      saved: saved(5, { ...samplePlan(), name: 'theirs' }),
+      bench: sampleBench,
+      workup: workup(),
+    });
     const again = await openEditor(9, () => sampleBench);
     expect(again.store.getState().conflict?.theirs.revision).toBe(5);
     expect(again.store.getState().history.present.name).toBe('mine');
+  });
+
+  it.each([0, 40, 400, 2000])('at a delay of %i ms every press counts, in order', async (delay) => {
+    vi.mocked(api.workup).mockImplementation(
+      (plan) =>
+        new Promise((done) => setTimeout(() => done(workup(plan.tiers.map(({ id }) => ({ id })))), delay)),
+    );
+    const { store, edit, newest, undo } = createEditor(saved(3), workup(), () => sampleBench);
+    const start = newest().tiers[0]!.divisions[0]!.count;
+    const more = (plan: Plan) => count('top', 'marks', plan.tiers[0]!.divisions[0]!.count + 1)(plan);
+    const presses = [];
+    for (let i = 0; i < 6; i++) {
+      presses.push(edit(more));
+      await vi.advanceTimersByTimeAsync(delay / 5);
+    }
+    presses.push(undo());
+    expect(newest().tiers[0]!.divisions[0]!.count).toBe(start + 5);
+    await vi.advanceTimersByTimeAsync(delay * 8 + 10);
+    expect(await Promise.all(presses)).toEqual(Array(7).fill(null));
+    expect(store.getState().history.present.tiers[0]!.divisions[0]!.count).toBe(start + 5);
+    expect(store.getState().history.past).toHaveLength(5);
+    expect(store.getState().kept).toBe(0);
+  });
+
+  it('without an answer keeps what is done, says so, and makes up for it', async () => {
+    const gone = refusal(0);
+    vi.mocked(api.workup).mockRejectedValue(gone);
+    const { store, edit, undo, newest } = createEditor(saved(3), workup(), () => sampleBench);
+    const waiting = [edit(rename('a')), edit(rename('b')), undo()];
+    await vi.advanceTimersByTimeAsync(10);
+    expect(await Promise.all(waiting)).toEqual([null, null, null]);
+    expect(store.getState()).toMatchObject({ saving: 'unreachable', kept: 3 });
+    expect(store.getState().history.present.name).toBe('Sample');
+    expect(newest().name).toBe('a');
+    expect(findDraft(9)?.plan.name).toBe('a');
+    vi.mocked(api.workup).mockImplementation(async (plan) => workup(plan.tiers.map(({ id }) => ({ id }))));
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(store.getState()).toMatchObject({ saving: 'saved', kept: 0, revision: 4 });
+    expect(store.getState().history.present.name).toBe('a');
+    expect(findDraft(9)).toBeNull();
+  });
+
+  it('a database that stands still is no refusal: the edit is kept and saved when it is back', async () => {
+    vi.mocked(api.save).mockRejectedValueOnce(refusal(503));
+    const { store, edit } = createEditor(saved(3), workup(), () => sampleBench);
+    await edit(rename('a'));
+    await vi.advanceTimersByTimeAsync(400);
+    expect(store.getState()).toMatchObject({ saving: 'unreachable', trouble: null });
+    await vi.advanceTimersByTimeAsync(2500);
+    expect(store.getState()).toMatchObject({ saving: 'saved', revision: 4 });
+  });
+
+  it('of several steps only the one that cannot be is left out', async () => {
+    let first = true;
+    vi.mocked(api.workup).mockImplementation(async (plan) => {
+      if (first) {
+        first = false;
+        await new Promise((done) => setTimeout(done, 100));
+      }
+      if (plan.name.includes('bad')) {
+        throw refusal(400);
+      }
+      return workup(plan.tiers.map(({ id }) => ({ id })));
+    });
+    const { store, edit } = createEditor(saved(3), workup(), () => sampleBench);
+    const append = (more: string) => edit((plan) => ({ ...plan, name: `${plan.name}${more}` }));
+    const all = Promise.all(['1', '-bad', '2', '3'].map(append));
+    await vi.advanceTimersByTimeAsync(300);
+    const answers = await all;
+    expect(answers.map((a) => a?.status ?? null)).toEqual([null, 400, null, null]);
+    expect(store.getState().history.present.name).toBe('Sample123');
+  });
+
+  it('mine is made on what the other side has: what I left alone is theirs', async () => {
+    const theirs = saved(7, { ...samplePlan(), readyBy: '2031-01-01T10:00' });
+    vi.mocked(api.save).mockRejectedValueOnce(refusal(409, { theirs }));
+    const { store, edit, settle } = createEditor(saved(3), workup(), () => sampleBench);
+    await edit(rename('mine'));
+    await vi.advanceTimersByTimeAsync(400);
+    expect(store.getState().conflict).not.toBeNull();
+    await settle('mine');
+    expect(vi.mocked(api.save).mock.lastCall).toEqual([
+      9,
+      7,
+      expect.objectContaining({ name: 'mine', readyBy: '2031-01-01T10:00' }),
+    ]);
   });
 });

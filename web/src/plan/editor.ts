@@ -8,74 +8,107 @@ import {
   problemOf,
   Refusal,
   type SavedPlan,
+  type StackWorkup,
   type TierWorkup,
-  type Workup,
 } from '../api/client';
+import { opening } from './ahead';
 import { dropDraft, findDraft, keepDraft } from './draft';
 import type { Edit } from './edits';
 import { begin, commit, type History, redo, undo } from './history';
+import { merged } from './merge';
+import { told, whenToldElsewhere } from './windows';
 
 /** A document and what follows from it, always of one another. */
 export interface Shown {
   plan: Plan;
-  workup: Workup;
+  workup: StackWorkup;
 }
 
 export interface EditorState {
   id: number;
   revision: number;
+  /** What is shown, with its past and future; its present and the workup are always of one another. */
   history: History;
-  workup: Workup;
+  workup: StackWorkup;
   /** What a hand is dragging, not yet let go. */
   live: Shown | null;
+  /** How many edits are made and not reckoned yet: they are kept, shown as kept, and made up for. */
+  kept: number;
   saving: 'saved' | 'waiting' | 'unreachable';
   savedAt: string;
+  /** The document that was last saved or opened: what both sides of a conflict started from. */
+  base: Plan;
   /** Set when the plan was changed elsewhere: both sides, until one is chosen. */
   conflict: { theirs: SavedPlan } | null;
+  /** Set when another window saved this plan, and nothing here stands against it. */
+  elsewhere: number | null;
   /** Set when a save was refused for another reason than being stale. */
   trouble: Problem | null;
 }
 
 /** Long enough to gather a row of presses, short enough to be saved before a page is closed. */
 const SAVE_AFTER_MS = 250;
-const RETRY_AFTER_MS = 3000;
+const RETRY_AFTER_MS = 2000;
+
+/** A step of what is meant: an edit, or one back or forth. */
+type Step = (history: History) => History;
+
+interface Meant {
+  step: Step;
+  settle: (problem: Problem | null) => void;
+}
 
 export type Editor = ReturnType<typeof createEditor>;
 
 /** Opens a plan for editing. The workup of a document is fetched before the document is shown, so both always agree. */
 export async function openEditor(id: number, bench: () => Bench): Promise<Editor> {
-  const saved = await api.plan(id);
+  const { saved, workup } = await opening(id);
   const draft = findDraft(id);
-  const editor = createEditor(saved, await api.workup(saved.document, bench()), bench);
+  const editor = createEditor(saved, workup, bench);
   if (draft !== null && JSON.stringify(draft.plan) !== JSON.stringify(saved.document)) {
     const refused = await editor.edit(() => draft.plan);
-    if (refused === null && draft.base !== saved.revision) {
-      editor.store.setState({ conflict: { theirs: saved } });
+    if (refused !== null) {
+      // Kept in the browser still; a person decides about it, not a reload.
+      keepDraft(id, draft);
+      editor.store.setState({ trouble: refused });
+    } else if (draft.base !== saved.revision) {
+      editor.store.setState({ conflict: { theirs: saved }, base: draft.from ?? saved.document });
     }
   }
   return editor;
 }
 
-export function createEditor(saved: SavedPlan, workup: Workup, bench: () => Bench) {
+export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () => Bench) {
   const store = createStore<EditorState>(() => ({
     id: saved.id,
     revision: saved.revision,
     history: begin(saved.document),
     workup,
     live: null,
+    kept: 0,
     saving: 'saved',
     savedAt: saved.savedAt,
+    base: saved.document,
     conflict: null,
+    elsewhere: null,
     trouble: null,
   }));
-  let queue: Promise<unknown> = Promise.resolve();
+  /** What is meant and not shown yet, in order. */
+  let meant: Meant[] = [];
+  let reckoning = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let inFlight = false;
   let dragged: Edit | null = null;
   let closed = false;
 
+  const after = (steps: readonly Meant[]): History =>
+    steps.reduce((history, { step }) => step(history), store.getState().history);
+
+  /** The document as it is meant to be: every press counts on it, whatever the screen shows yet. */
+  const newest = (): Plan => after(meant).present;
+
   /** What follows from a document. Tiers that an edit left alone are not asked for again: nothing of them depends on it. */
-  const worked = async (plan: Plan, anew = false): Promise<Workup> => {
+  const worked = async (plan: Plan, anew = false): Promise<StackWorkup> => {
     const { history, workup: now } = store.getState();
     const known = (i: number) => {
       const tier = plan.tiers[i]!;
@@ -92,26 +125,91 @@ export function createEditor(saved: SavedPlan, workup: Workup, bench: () => Benc
     return { tiers, ledges: replaceEqualDeep(now.ledges, answer.ledges) as number[] };
   };
 
-  /** One after the other, so that each starts from what the one before made. */
-  function inTurn<T>(task: () => Promise<T>): Promise<T> {
-    const done = queue.then(task, task);
-    queue = done.catch(() => undefined);
-    return done;
+  const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
+
+  /**
+   * Reckons what is meant, all of it at once; where that is refused one step after the other, so that only the step that
+   * cannot be is left out. Without an answer everything is kept and tried again.
+   */
+  async function reckon(): Promise<void> {
+    let one = false;
+    while (meant.length > 0 && !closed) {
+      const steps = one ? meant.slice(0, 1) : [...meant];
+      const history = after(steps);
+      try {
+        const same = history.present === store.getState().history.present;
+        const now = same ? store.getState().workup : await worked(history.present);
+        // Steps are only ever added at the end meanwhile, so these are still the first.
+        meant = meant.slice(steps.length);
+        const moved = history !== store.getState().history;
+        store.setState({ history, workup: now, live: null, kept: meant.length });
+        if (moved && !same) {
+          saveSoon();
+        }
+        for (const { settle } of steps) {
+          settle(null);
+        }
+        one = false;
+      } catch (thrown) {
+        if (thrown instanceof Refusal && thrown.unreachable) {
+          store.setState({ saving: 'unreachable', kept: meant.length });
+          keep();
+          // Nobody waits for what is kept: fields close, and the state says that it is kept.
+          for (const { settle } of meant) {
+            settle(null);
+          }
+          await pause(RETRY_AFTER_MS);
+        } else if (steps.length > 1) {
+          one = true;
+        } else {
+          meant = meant.slice(1);
+          store.setState({ live: null, kept: meant.length });
+          steps[0]!.settle(problemOf(thrown));
+        }
+      }
+    }
+    // At once with the loop's end: a step that comes now begins it anew.
+    reckoning = false;
+    store.setState({ kept: meant.length });
+    if (store.getState().saving === 'unreachable') {
+      // The last of what was kept may have been refused; what stands is saved again.
+      saveSoon();
+    }
   }
 
-  async function moveTo(next: (history: History) => History): Promise<void> {
-    const changed = next(store.getState().history);
-    if (changed === store.getState().history) {
-      return;
-    }
-    const now = await worked(changed.present);
-    store.setState({ history: changed, workup: now, live: null });
-    saveSoon();
+  /** One more step of what is meant; the problem, where it cannot be. */
+  function mean(step: Step): Promise<Problem | null> {
+    return new Promise((settle) => {
+      let moves: boolean;
+      try {
+        const now = after(meant);
+        moves = step(now) !== now;
+      } catch (thrown) {
+        settle(problemOf(thrown));
+        return;
+      }
+      if (!moves) {
+        settle(null);
+        return;
+      }
+      meant = [...meant, { step, settle }];
+      store.setState({ kept: meant.length });
+      keep();
+      if (!reckoning) {
+        reckoning = true;
+        void reckon();
+      }
+    });
+  }
+
+  /** The newest of what is meant stays in the browser until it is saved, over a reload, too. */
+  function keep(): void {
+    const { id, revision, base } = store.getState();
+    keepDraft(id, { base: revision, plan: newest(), from: base });
   }
 
   function saveSoon(): void {
-    const { id, revision, history } = store.getState();
-    keepDraft(id, { base: revision, plan: history.present });
+    keep();
     store.setState({ saving: 'waiting' });
     clearTimeout(timer);
     timer = setTimeout(save, SAVE_AFTER_MS);
@@ -129,13 +227,16 @@ export function createEditor(saved: SavedPlan, workup: Workup, bench: () => Benc
       store.setState({
         revision: kept.revision,
         savedAt: kept.savedAt,
+        base: history.present,
         saving: stillSame ? 'saved' : 'waiting',
+        elsewhere: null,
         trouble: null,
       });
-      if (stillSame) {
-        dropDraft(id);
-      } else {
+      told({ id, revision: kept.revision });
+      if (!stillSame) {
         timer = setTimeout(save, SAVE_AFTER_MS);
+      } else if (meant.length === 0) {
+        dropDraft(id);
       }
     } catch (thrown) {
       const problem = problemOf(thrown);
@@ -154,22 +255,23 @@ export function createEditor(saved: SavedPlan, workup: Workup, bench: () => Benc
     }
   }
 
+  const silent = whenToldElsewhere(({ id, revision }) => {
+    const now = store.getState();
+    if (id === now.id && revision > now.revision) {
+      store.setState({ elsewhere: revision });
+    }
+  });
+
   return {
     store,
+    newest,
 
-    /** Makes an edit if it can be worked up; otherwise nothing changes and the problem comes back. */
-    edit(change: Edit): Promise<Problem | null> {
-      return inTurn(async () => {
-        try {
-          await moveTo((history) => commit(history, change(history.present)));
-          return null;
-        } catch (thrown) {
-          store.setState({ live: null });
-          return problemOf(thrown);
-        } finally {
-          dragged = null;
-        }
-      });
+    /** Makes an edit of the newest document if it can be worked up; otherwise nothing changes and the problem comes back. */
+    async edit(change: Edit): Promise<Problem | null> {
+      const refused = await mean((history) => commit(history, change(history.present)));
+      dragged = null;
+      store.setState({ live: null });
+      return refused;
     },
 
     /** Shows what an edit would do. One request at a time; the newest wins and stale answers are dropped. */
@@ -204,36 +306,72 @@ export function createEditor(saved: SavedPlan, workup: Workup, bench: () => Benc
       store.setState({ live: null });
     },
 
-    undo: () => inTurn(() => moveTo(undo)).catch(() => undefined),
-    redo: () => inTurn(() => moveTo(redo)).catch(() => undefined),
+    undo: () => mean(undo),
+    redo: () => mean(redo),
 
     /** Works everything up anew, as when the tape in hand or the shelf changed. */
-    rework: () =>
-      inTurn(async () =>
-        store.setState({ workup: await worked(store.getState().history.present, true) }),
-      ).catch(() => undefined),
+    async rework(): Promise<void> {
+      try {
+        store.setState({ workup: await worked(store.getState().history.present, true) });
+      } catch {
+        // The next edit reckons with the new bench.
+      }
+    },
 
-    /** Settles a conflict: one's own is saved over the other, which stays among its revisions; or theirs is taken. */
-    async settle(keep: 'mine' | 'theirs'): Promise<void> {
-      const { conflict, history, id } = store.getState();
+    /**
+     * Settles a conflict: one's own changes are made on what the other has, so that what one left alone is the other's; or
+     * theirs is taken, and undo still leads back.
+     */
+    async settle(choice: 'mine' | 'theirs'): Promise<void> {
+      const { conflict, history, base, id } = store.getState();
       if (conflict === null) {
         return;
       }
       const { theirs } = conflict;
-      store.setState({ conflict: null, revision: theirs.revision, savedAt: theirs.savedAt });
-      if (keep === 'mine') {
-        await save();
-      } else {
-        // Their document becomes the newest edit, so that undo still leads back to one's own.
-        const now = await worked(theirs.document);
-        store.setState({ history: commit(history, theirs.document), workup: now, saving: 'saved' });
+      const wanted = choice === 'mine' ? merged(base, history.present, theirs.document) : theirs.document;
+      store.setState({
+        conflict: null,
+        elsewhere: null,
+        revision: theirs.revision,
+        savedAt: theirs.savedAt,
+        base: theirs.document,
+      });
+      const refused = await mean((h) => commit(h, wanted));
+      if (refused !== null && choice === 'mine') {
+        // Both together cannot be: then one's own as it is, which could be before.
+        await mean((h) => commit(h, { ...history.present }));
+      }
+      if (choice === 'theirs') {
+        clearTimeout(timer);
+        store.setState({ saving: 'saved' });
         dropDraft(id);
+      } else {
+        await save();
+      }
+    },
+
+    /** Takes over what another window saved, where nothing here stands against it. */
+    async follow(): Promise<void> {
+      const { id, revision, saving } = store.getState();
+      try {
+        const theirs = await api.plan(id);
+        if (theirs.revision === revision) {
+          store.setState({ elsewhere: null });
+        } else if (saving === 'saved' && meant.length === 0) {
+          store.setState({ conflict: { theirs } });
+          await this.settle('theirs');
+        } else {
+          store.setState({ conflict: { theirs } });
+        }
+      } catch {
+        // Told again at the next save of either side.
       }
     },
 
     saveNow: save,
     close(): void {
       closed = true;
+      silent();
       if (store.getState().saving !== 'saved') {
         clearTimeout(timer);
         void save();

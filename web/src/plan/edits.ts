@@ -311,6 +311,28 @@ export function coat(tier: string, index: number, change: Partial<Coat>): Edit {
   }));
 }
 
+/** A tier one place up or down from where it is meant to be by now. */
+export function stepTier(id: string, by: number): Edit {
+  return (plan) => {
+    const at = plan.tiers.findIndex((t) => t.id === id) + by;
+    return at < 0 || at >= plan.tiers.length ? plan : moveTier(id, at)(plan);
+  };
+}
+
+/** How a division is marked, and with which cutter where one is pressed. */
+export function way(
+  tier: string,
+  division: string,
+  chosen: NonNullable<DivisionSpec['way']>,
+  press?: DivisionSpec['press'],
+): Edit {
+  return onDivision(tier, division, ({ press: _, ...d }) => ({
+    ...d,
+    way: chosen,
+    ...(chosen === 'press' && press ? { press } : {}),
+  }));
+}
+
 /** Where a mend's changes go: the dressing and the division its finding is about. */
 export interface MendPlace {
   tier: string;
@@ -335,7 +357,7 @@ export function mend(place: MendPlace, { changes }: Mend): Edit {
       }
       case 'agenda':
         return onAgenda((a) => withField(a, field, value));
-      case 'house':
+      case 'workshop':
         return (plan) => plan;
       case 'dressing':
         return onDressing(place.tier, place.dressing ?? '', (d) => withField(d, field, value));

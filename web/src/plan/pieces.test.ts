@@ -63,7 +63,7 @@ describe('the agenda', () => {
     const plan = samplePlan();
     const first = mend(nowhere, press({ target: 'agenda', field: 'dressFirst', value: true }))(plan);
     expect(first.agenda!.dressFirst).toBe(true);
-    expect(mend(nowhere, press({ target: 'house', field: 'hands', value: 2 }))(plan)).toBe(plan);
+    expect(mend(nowhere, press({ target: 'workshop', field: 'hands', value: 2 }))(plan)).toBe(plan);
   });
 
   it('a setting found for the whole plan says its dressing itself', () => {

@@ -1,24 +1,24 @@
-import { api, type House, problemOf } from '../api/client';
-import { useCupboardChanged, useHouse } from '../make/use';
+import { api, problemOf, type WorkshopSettings } from '../api/client';
+import { useCupboardChanged, useWorkshop } from '../make/use';
 import { NumberField } from '../ui/number';
 
 /** What the printer made of the 100 mm lines; the pack is drawn larger or smaller so that it comes out true. */
 export function Correction() {
-  const house = useHouse();
+  const settings = useWorkshop();
   const changed = useCupboardChanged();
-  if (!house) {
+  if (!settings) {
     return null;
   }
-  const settle = async (change: Partial<House>) => {
+  const settle = async (change: Partial<WorkshopSettings>) => {
     try {
-      await api.settle({ ...house, ...change });
+      await api.settle({ ...settings, ...change });
       await changed();
       return null;
     } catch (thrown) {
       return problemOf(thrown);
     }
   };
-  const exact = house.printedAcross === 100 && house.printedDown === 100;
+  const exact = settings.printedAcross === 100 && settings.printedDown === 100;
   return (
     <section aria-label="Printer correction" className="border-t border-ink/25 pt-3">
       <h2 className="heading text-[1.05rem]">Printer correction</h2>
@@ -31,13 +31,13 @@ export function Correction() {
         <NumberField
           label="Level line"
           suffix="mm"
-          value={house.printedAcross}
+          value={settings.printedAcross}
           onNumber={(mm) => settle({ printedAcross: mm ?? 100 })}
         />
         <NumberField
           label="Upright line"
           suffix="mm"
-          value={house.printedDown}
+          value={settings.printedDown}
           onNumber={(mm) => settle({ printedDown: mm ?? 100 })}
         />
       </div>

@@ -7,7 +7,11 @@ export function usePacking() {
   const [packing, setPacking] = useState<Packing | null>(null);
   const hangUp = useRef<AbortController | null>(null);
   const make = async (order: TemplateOrder, sheets: number, then: (pdf: Blob) => void) => {
+    if (hangUp.current !== null) {
+      return;
+    }
     const control = new AbortController();
+    const pressed = document.activeElement;
     hangUp.current = control;
     setPacking({ done: 0, of: sheets });
     try {
@@ -19,7 +23,13 @@ export function usePacking() {
         tellBad(problemOf(thrown).detail);
       }
     } finally {
+      hangUp.current = null;
+      // "Stop" is gone now: the keys go back to where they were.
+      const lost = document.activeElement?.closest('[role=status]') !== null;
       setPacking(null);
+      if (lost && pressed instanceof HTMLElement) {
+        pressed.focus();
+      }
     }
   };
   return { packing, make, cancel: () => hangUp.current?.abort() };

@@ -2,12 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { Download, Printer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { api, type Laid, type Paper, problemOf, type TemplateOrder } from '../api/client';
-import { save, useHouse } from '../make/use';
+import { save, useWorkshop } from '../make/use';
 import { usePlan, useTier } from '../plan/context';
-import { Stage } from '../shell/stage';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Lead } from '../ui/ledger';
+import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
@@ -30,9 +30,9 @@ export function Print() {
   const [paper, setPaper] = useState<Paper>(() => (localStorage.getItem(KEPT) as Paper | null) ?? 'a4');
   const [scope, setScope] = useState<'tier' | 'plan'>('tier');
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const house = useHouse();
+  const settings = useWorkshop();
   const base = scope === 'tier' ? { plan, tier: tier.id, paper } : { plan, paper };
-  const printed = [house?.printedAcross, house?.printedDown];
+  const printed = [settings?.printedAcross, settings?.printedDown];
   const listed = useQuery({
     queryKey: ['templates', base, unit, printed],
     queryFn: () => api.templates({ ...base, names: [] }),
@@ -83,8 +83,11 @@ export function Print() {
       </div>
       <ul aria-label="Templates" className="mb-6 border-t border-ink/30">
         {all.map((t) => (
-          <li key={t.id} className="flex min-h-12 items-center gap-4 border-b border-ink/20">
-            <label className="flex min-h-11 flex-1 cursor-pointer items-center gap-3">
+          <li
+            key={t.id}
+            className="flex min-h-12 flex-wrap items-center justify-end gap-x-4 border-b border-ink/20"
+          >
+            <label className="flex min-h-11 flex-1 cursor-pointer items-center gap-3 max-md:basis-full">
               <input
                 type="checkbox"
                 checked={!left.has(t.id)}
@@ -97,7 +100,7 @@ export function Print() {
                   }
                   setLeft(next);
                 }}
-                className="size-5 accent-ink"
+                className="size-5 shrink-0 accent-ink"
               />
               <span className="font-semibold">
                 {say(t.title, unit)}
@@ -165,23 +168,23 @@ export function Print() {
           <progress value={packing.done} max={Math.max(1, packing.of)} className="my-1.5 w-full accent-ink" />
           <Button onClick={cancel}>Stop</Button>
         </div>
-      ) : (
-        <>
-          <Button
-            look="main"
-            disabled={chosen.length === 0}
-            onClick={() => make(order, count, (pdf) => window.open(URL.createObjectURL(pdf), '_blank'))}
-          >
-            <Printer size={18} aria-hidden /> Open to print
-          </Button>
-          <Button
-            disabled={chosen.length === 0}
-            onClick={() => make(order, count, (pdf) => save(pdf, fileName))}
-          >
-            <Download size={18} aria-hidden /> Save the PDF
-          </Button>
-        </>
-      )}
+      ) : null}
+      {/* They stay while a pack is made, so that the keys stay on the one pressed. */}
+      <Button
+        look="main"
+        disabled={chosen.length === 0}
+        aria-disabled={packing !== null}
+        onClick={() => make(order, count, (pdf) => window.open(URL.createObjectURL(pdf), '_blank'))}
+      >
+        <Printer size={18} aria-hidden /> Open to print
+      </Button>
+      <Button
+        disabled={chosen.length === 0}
+        aria-disabled={packing !== null}
+        onClick={() => make(order, count, (pdf) => save(pdf, fileName))}
+      >
+        <Download size={18} aria-hidden /> Save the PDF
+      </Button>
       <Correction />
       <p className="note">
         Cards and small templates share a sheet. Larger ones are split over sheets that overlap by{' '}

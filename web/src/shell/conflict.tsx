@@ -1,54 +1,11 @@
-import { api, type Plan, problemOf } from '../api/client';
+import { api, problemOf } from '../api/client';
 import { useEditorState, useOpen, usePlan } from '../plan/context';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length } from '../units/units';
-
-/** What two versions of a plan differ in, tier by tier, in a decorator's words. */
-function differences(
-  mine: Plan,
-  theirs: Plan,
-  show: (mm: number) => string,
-): { what: string; mine: string; theirs: string }[] {
-  const rows: { what: string; mine: string; theirs: string }[] = [];
-  const row = (what: string, a: string, b: string) => a === b || rows.push({ what, mine: a, theirs: b });
-  row('Name', mine.name, theirs.name);
-  row('Needed', mine.readyBy ?? 'not said', theirs.readyBy ?? 'not said');
-  for (const tier of mine.tiers) {
-    const other = theirs.tiers.find((t) => t.id === tier.id);
-    if (other === undefined) {
-      rows.push({ what: tier.name, mine: 'there', theirs: 'taken out' });
-      continue;
-    }
-    const read = (t: typeof tier) => t.readings.map((r) => `${r.what} ${show(r.mm)}`).join(', ') || 'none';
-    row(`${tier.name}, outline`, JSON.stringify(tier.outline.sizes), JSON.stringify(other.outline.sizes));
-    row(`${tier.name}, height`, show(tier.height), show(other.height));
-    row(`${tier.name}, readings`, read(tier), read(other));
-    row(
-      `${tier.name}, sections`,
-      tier.divisions.map((d) => d.count).join(', '),
-      other.divisions.map((d) => d.count).join(', '),
-    );
-    const worn = (t: typeof tier) =>
-      t.dressings
-        .map(
-          (d) =>
-            `${d.technique} ${Object.values(d.settings)
-              .map((v) => (typeof v === 'number' ? show(v) : String(v)))
-              .join(' ')}`,
-        )
-        .join(', ') || 'none';
-    row(`${tier.name}, dressings`, worn(tier), worn(other));
-  }
-  for (const tier of theirs.tiers) {
-    if (!mine.tiers.some((t) => t.id === tier.id)) {
-      rows.push({ what: tier.name, mine: 'not there', theirs: 'added' });
-    }
-  }
-  return rows;
-}
+import { differences } from './differences';
 
 /** Shown when the plan was changed elsewhere meanwhile: both sides, and nothing goes until one is chosen. */
 export function Conflict() {
@@ -71,7 +28,8 @@ export function Conflict() {
   return (
     <Dialog title="This plan was changed elsewhere" open wide>
       <p className="mb-3">
-        Your change and the other one started from the same plan. Choose; nothing is lost until you do.
+        Your change and the other one started from the same plan. Keep mine makes your changes on what the
+        other has: what you left alone stays theirs. Nothing is lost until you choose.
       </p>
       <table className="mb-5 w-full text-left">
         <thead>
@@ -83,7 +41,7 @@ export function Conflict() {
         </thead>
         <tbody>
           {rows.map((r) => (
-            <tr key={r.what} className="border-t border-dotted border-ink/30">
+            <tr key={`${r.what} ${r.mine} ${r.theirs}`} className="border-t border-dotted border-ink/30">
               <th className="py-1.5 pr-4 font-semibold">{r.what}</th>
               <td className="pr-4">{r.mine}</td>
               <td>{r.theirs}</td>

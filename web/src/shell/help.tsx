@@ -1,32 +1,12 @@
 import { Keyboard } from 'lucide-react';
-import { useState } from 'react';
-import { create } from 'zustand';
+import { lazy, Suspense } from 'react';
 import { Button } from '../ui/button';
-import { Choice } from '../ui/choice';
-import { Dialog } from '../ui/dialog';
-import { setSingleKeys, singleKeysOn } from './keys';
+import { useHelp } from './help-open';
 
-export const useHelp = create<{ open: boolean; setOpen: (open: boolean) => void }>((set) => ({
-  open: false,
-  setOpen: (open) => set({ open }),
-}));
-
-const KEYS: [string, string][] = [
-  ['[   ]', 'one section fewer, one more'],
-  [',   .', 'tier above, tier below'],
-  ['1 … 5', 'Measure, Divide, Dress, Make, Build'],
-  ['P', 'print'],
-  ['↑ ↓', 'move the handle you hold by one division of your tape, ← → along the side; with Shift by five'],
-  ['← →', 'turn the cake you hold; with Shift by three times as much; ↑ ↓ tilt it, Home is the front'],
-  ['Ctrl Z', 'undo'],
-  ['Ctrl Shift Z', 'redo'],
-  ['Ctrl K', 'go to anything'],
-  ['?', 'these keys'],
-];
+const HelpDialog = lazy(() => import('./help-dialog').then((m) => ({ default: m.HelpDialog })));
 
 export function HelpButton() {
   const { open, setOpen } = useHelp();
-  const [single, setSingle] = useState(singleKeysOn);
   return (
     <>
       <Button
@@ -34,32 +14,15 @@ export function HelpButton() {
         onClick={() => setOpen(true)}
         aria-label="All keys"
         title="All keys · ?"
-        className="px-2.5"
+        className="px-2.5 max-md:hidden"
       >
         <Keyboard size={20} aria-hidden />
       </Button>
-      <Dialog title="Keys" open={open} onOpenChange={setOpen}>
-        <dl className="mb-4 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
-          {KEYS.map(([keys, words]) => (
-            <div key={keys} className="contents">
-              <dt className="font-semibold whitespace-pre">{keys}</dt>
-              <dd>{words}</dd>
-            </div>
-          ))}
-        </dl>
-        <Choice
-          label="Keys without Ctrl"
-          value={single ? 'on' : 'off'}
-          options={[
-            { name: 'on', label: 'on' },
-            { name: 'off', label: 'off' },
-          ]}
-          onChoice={(v) => {
-            setSingleKeys(v === 'on');
-            setSingle(v === 'on');
-          }}
-        />
-      </Dialog>
+      {open ? (
+        <Suspense>
+          <HelpDialog />
+        </Suspense>
+      ) : null}
     </>
   );
 }

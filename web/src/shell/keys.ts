@@ -49,7 +49,9 @@ export function useShortcuts(shortcuts: readonly Shortcut[]): void {
           (s.ctrl ?? false) === ctrl &&
           (s.shift === undefined || s.shift === e.shiftKey),
       );
-      if (found === undefined || (typing(e.target) && found.ctrl && found.key === 'z')) {
+      // While something is being typed its own undo serves; after Enter the field is done, and the plan's does.
+      const done = e.target instanceof HTMLElement && e.target.dataset.idle !== undefined;
+      if (found === undefined || (typing(e.target) && found.ctrl && found.key === 'z' && !done)) {
         return;
       }
       if (!found.ctrl && !singleKeysOn()) {

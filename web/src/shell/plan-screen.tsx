@@ -1,48 +1,40 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { type Problem, problemOf } from '../api/client';
-import { Build } from '../build/build';
-import { Compare } from '../compare/compare';
-import { DaysStage } from '../days/days';
-import { Divide } from '../divide/divide';
-import { Dress } from '../dress/dress';
-import { Make } from '../make/make';
-import { Measure } from '../measure/measure';
-import { Order } from '../order/order';
+import { useStore } from 'zustand';
+import { type Problem, problemOf, Refusal } from '../api/client';
+import { PinnedPicture } from '../order/pictures';
 import { Beside, OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../plan/context';
 import { type Editor, openEditor } from '../plan/editor';
 import { count } from '../plan/edits';
-import { Print } from '../print/print';
-import { HandoverSheet } from '../steps/handover';
-import { Steps } from '../steps/steps';
+import { Skip, toWork } from '../ui/skip';
+import { useTitle } from '../ui/title';
 import { useBench } from '../units/preferences';
+import { EVERYWHERE } from './around';
 import { Conflict } from './conflict';
-import { GoTo, useGoTo } from './goto';
-import { useHelp } from './help';
+import { GoTo } from './goto';
 import { type Shortcut, useShortcuts } from './keys';
-import { PinnedPicture } from './pictures';
+import { Nowhere } from './nowhere';
+import { stages } from './screens';
 import { StackRail } from './stack-rail';
 import { StageLine } from './stage-line';
-import { STAGES, type StageKey } from './stages';
+import { STAGES, type StageKey, TITLES } from './stages';
 
-const SCREENS = {
-  measure: Measure,
-  divide: Divide,
-  dress: Dress,
-  make: Make,
-  build: Build,
-  days: DaysStage,
-  steps: Steps,
-  handover: HandoverSheet,
-  print: Print,
-  order: Order,
-  compare: Compare,
-};
+/** Not while the first picture is still being laid out: on a slow line and processor they would come before it. */
+const AHEAD_AFTER_MS = 4000;
+
+/** The other stages come while nobody waits for anything. */
+function useFetchedAhead(): void {
+  useEffect(() => {
+    const later = setTimeout(() => stages.all(), AHEAD_AFTER_MS);
+    return () => clearTimeout(later);
+  }, []);
+}
 
 export function PlanScreen() {
   const { id: typed, stage: wanted } = useParams();
   const id = Number(typed);
-  const stage: StageKey = wanted !== undefined && wanted in SCREENS ? (wanted as StageKey) : 'measure';
+  const known = wanted === undefined || stages.has(wanted);
+  const stage: StageKey = known && wanted !== undefined ? (wanted as StageKey) : 'measure';
   const [search, setSearch] = useSearchParams();
   const { data: bench, error: benchless } = useBench();
   const ready = bench !== undefined;
@@ -50,9 +42,12 @@ export function PlanScreen() {
   const [problem, setProblem] = useState<Problem | null>(null);
   const held = useRef(bench);
 
+  const [again, setAgain] = useState(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: opened again when it is tried again
   useEffect(() => {
     let gone = false;
     let opened: Editor | null = null;
+    let retry: ReturnType<typeof setTimeout> | undefined;
     setEditor(null);
     setProblem(null);
     if (!ready) {
@@ -67,13 +62,23 @@ export function PlanScreen() {
           setEditor(made);
         }
       },
-      (thrown) => gone || setProblem(problemOf(thrown)),
+      (thrown) => {
+        if (gone) {
+          return;
+        }
+        setProblem(problemOf(thrown));
+        if (thrown instanceof Refusal && thrown.unreachable) {
+          // Recovers by itself: asked again until there is an answer.
+          retry = setTimeout(() => setAgain((n) => n + 1), 3000);
+        }
+      },
     );
     return () => {
       gone = true;
+      clearTimeout(retry);
       opened?.close();
     };
-  }, [id, ready]);
+  }, [id, ready, again]);
 
   useEffect(() => {
     if (held.current !== bench) {
@@ -82,22 +87,34 @@ export function PlanScreen() {
     }
   }, [bench, editor]);
 
+  if (!/^\d+$/.test(typed ?? '')) {
+    return <Nowhere />;
+  }
+  if (!known) {
+    return <Nowhere view={wanted} />;
+  }
   const wrong = problem ?? (benchless ? problemOf(benchless) : null);
   if (wrong !== null) {
-    return (
-      <main className="mx-auto max-w-lg p-10">
-        <h1 className="heading mb-2">{wrong.title}</h1>
-        <p className="mb-5">{wrong.detail}</p>
-        <Link to="/" className="font-semibold text-pin">
-          All orders
-        </Link>
-      </main>
-    );
+    return <Unopened problem={wrong} />;
   }
   if (editor === null) {
     return <main className="p-10 text-soft">Opening the plan</main>;
   }
   return <Opened id={id} stage={stage} editor={editor} wanted={search.get('tier')} setSearch={setSearch} />;
+}
+
+function Unopened({ problem }: { problem: Problem }) {
+  useTitle(problem.title);
+  return (
+    <main className="mx-auto max-w-lg p-10">
+      <h1 className="heading mb-2">{problem.title}</h1>
+      <p className="mb-5">{problem.detail}</p>
+      {problem.status === 0 ? <p className="note mb-5">It is tried again every few seconds.</p> : null}
+      <Link to="/" className="inline-flex min-h-11 items-center font-semibold text-pin">
+        All orders
+      </Link>
+    </main>
+  );
 }
 
 interface OpenedProps {
@@ -111,13 +128,24 @@ interface OpenedProps {
 function Opened({ id, stage, editor, wanted, setSearch }: OpenedProps) {
   const search = useRef(setSearch);
   search.current = setSearch;
+  // A tier that is not there (undone, taken out, a link of another plan) is no choice: then it is the topmost.
+  const tierId = useStore(editor.store, ({ history: { present } }) =>
+    present.tiers.some((t) => t.id === wanted) ? wanted! : present.tiers.at(-1)!.id,
+  );
   const value = useMemo(
     () => ({
       editor,
-      tierId: wanted ?? editor.store.getState().history.present.tiers.at(-1)!.id,
-      chooseTier: (tier: string) => search.current({ tier }, { replace: true }),
+      tierId,
+      chooseTier: (tier: string) =>
+        search.current(
+          (before) => {
+            before.set('tier', tier);
+            return before;
+          },
+          { replace: true },
+        ),
     }),
-    [editor, wanted],
+    [editor, tierId],
   );
   return (
     <OpenPlan.Provider value={value}>
@@ -126,25 +154,37 @@ function Opened({ id, stage, editor, wanted, setSearch }: OpenedProps) {
   );
 }
 
-/** The plan's name in the window's title, its keys, and going to anything in it. */
-function Around({ id }: { id: number }) {
+/** The plan and the stage in the window's title, the plan's keys, and going to anything in it. */
+function AroundPlan({ id, stage }: { id: number; stage: StageKey }) {
   const plan = usePlan();
   usePlanKeys(id);
-  useEffect(() => {
-    document.title = `${plan.name} · Sectorum`;
-    return () => {
-      document.title = 'Sectorum';
-    };
-  }, [plan.name]);
+  useTitle(`${plan.name}, ${TITLES[stage]}`);
   return <GoTo id={id} plan={plan} />;
+}
+
+/** Whether this address was come to from another within the page, which the router counts. */
+function wentHere(): boolean {
+  return Number((window.history.state as { idx?: number } | null)?.idx ?? 0) > 0;
 }
 
 function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
   const { editor } = useOpen();
   const trouble = useEditorState((s) => s.trouble);
-  const Screen = SCREENS[stage];
+  const elsewhere = useEditorState((s) => s.elsewhere);
+  const Screen = useMemo(() => stages.screen(stage), [stage]);
+  useFetchedAhead();
+  // Of a page that was just fetched the keys begin at the top, as anywhere.
+  const before = useRef(wentHere() ? null : stage);
+  useEffect(() => {
+    // Whoever goes to another stage by keys goes on in it, not at the top of the page.
+    if (before.current !== stage) {
+      before.current = stage;
+      toWork();
+    }
+  }, [stage]);
   return (
-    <div className="flex h-dvh flex-col max-md:h-auto">
+    <div className="flex h-dvh flex-col max-md:h-auto print:block print:h-auto">
+      <Skip />
       <Beside>
         <StageLine id={id} stage={stage} />
       </Beside>
@@ -156,15 +196,35 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
           </button>
         </p>
       ) : null}
+      {elsewhere !== null ? (
+        <p role="status" className="flex flex-wrap items-center gap-x-3 bg-look-ground px-5 py-1.5 text-ink">
+          This plan was changed in another window.
+          <button
+            type="button"
+            className="min-h-11 font-semibold text-pin underline"
+            onClick={() => void editor.follow()}
+          >
+            Show what it is now
+          </button>
+        </p>
+      ) : null}
       <div className="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_288px] max-lg:grid-cols-[128px_minmax(0,1fr)_256px] max-md:grid-cols-1">
         <Beside>
           <StackRail id={id} />
         </Beside>
-        <Screen />
+        <Suspense
+          fallback={
+            <main id="work" tabIndex={-1} className="p-6 text-soft outline-none">
+              Laying it out
+            </main>
+          }
+        >
+          <Screen />
+        </Suspense>
       </div>
       <Conflict />
       <Beside>
-        <Around id={id} />
+        <AroundPlan id={id} stage={stage} />
       </Beside>
       <PinnedPicture plan={id} />
     </div>
@@ -180,15 +240,14 @@ function usePlanKeys(id: number): void {
   const go = (stage: StageKey) => navigate({ pathname: `/plan/${id}/${stage}`, search: search.toString() });
   const division = tier.divisions[0]!;
   const closing = worked.divisions[0]!.ladder.rungs.filter((r) => !r.refused).map((r) => r.n);
-  const step = (by: 1 | -1) => {
-    const next =
-      by > 0
-        ? Math.min(...closing.filter((n) => n > division.count))
-        : Math.max(...closing.filter((n) => n < division.count));
-    void editor.edit(
-      count(tier.id, division.id, Number.isFinite(next) ? next : Math.max(1, division.count + by)),
-    );
-  };
+  const step = (by: 1 | -1) =>
+    void editor.edit((newest) => {
+      // From the count as it is meant by now: every press counts, however far the picture lags behind.
+      const now = newest.tiers.find((t) => t.id === tier.id)?.divisions[0]?.count ?? division.count;
+      const next =
+        by > 0 ? Math.min(...closing.filter((n) => n > now)) : Math.max(...closing.filter((n) => n < now));
+      return count(tier.id, division.id, Number.isFinite(next) ? next : Math.max(1, now + by))(newest);
+    });
   const other = (by: number) => {
     const there = plan.tiers[index + by];
     if (there) {
@@ -204,8 +263,7 @@ function usePlanKeys(id: number): void {
     { key: 'p', run: () => void go('print') },
     { key: 'z', ctrl: true, shift: false, run: () => void editor.undo() },
     { key: 'z', ctrl: true, shift: true, run: () => void editor.redo() },
-    { key: 'k', ctrl: true, run: () => useGoTo.getState().setOpen(true) },
-    { key: '?', run: () => useHelp.getState().setOpen(true) },
+    ...EVERYWHERE,
   ];
   useShortcuts(shortcuts);
 }

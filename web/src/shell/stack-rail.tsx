@@ -2,13 +2,13 @@ import { ArrowDown, ArrowUp, Copy, Plus, Trash2 } from 'lucide-react';
 import { type PointerEvent, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { api, type Plan, problemOf } from '../api/client';
+import { PictureThumbs } from '../order/pictures';
 import { useOpen, usePlan, useWorkup } from '../plan/context';
-import { addTier, copyTier, moveTier, removeTier } from '../plan/edits';
+import { addTier, copyTier, moveTier, removeTier, stepTier } from '../plan/edits';
 import { Button } from '../ui/button';
 import { tell, tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length } from '../units/units';
-import { PictureThumbs } from './pictures';
 
 const MOST_TIERS = 8;
 
@@ -17,13 +17,31 @@ export function StackRail({ id }: { id: number }) {
   const { tierId, chooseTier } = useOpen();
   const plan = usePlan();
   const chosen = plan.tiers.some((t) => t.id === tierId) ? tierId : plan.tiers.at(-1)!.id;
+  const [open, setOpen] = useState(false);
+  const { unit } = usePreferences();
+  const workup = useWorkup();
+  const at = plan.tiers.findIndex((t) => t.id === chosen);
+  const shown = open ? '' : 'max-md:hidden';
   return (
     <aside
       aria-label="The stack"
-      className="flex min-h-0 flex-col overflow-y-auto border-r border-edge bg-paper px-3 py-5 max-md:flex-row max-md:items-center max-md:gap-4 max-md:border-r-0 max-md:border-b max-md:py-2"
+      className="flex min-h-0 flex-col overflow-y-auto border-r border-edge bg-paper px-3 py-5 max-md:border-r-0 max-md:border-b max-md:py-1 print:hidden"
     >
-      <h2 className="note px-1">The stack</h2>
-      <div className="my-auto flex flex-col items-center max-md:my-0">
+      <p className="note px-1 max-md:hidden">The stack</p>
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        className="hidden min-h-11 items-center justify-between gap-3 text-left max-md:flex"
+      >
+        <span>
+          <b>{plan.tiers[at]!.name}</b>, {length(workup.tiers[at]!.form.across, unit)} across
+        </span>
+        <span className="note whitespace-nowrap">
+          {at + 1} of {plan.tiers.length} {open ? '▴' : '▾'}
+        </span>
+      </button>
+      <div className={`my-auto flex flex-col items-center max-md:my-0 max-md:pb-2 ${shown}`}>
         <span className="text-[0.88rem] font-semibold text-pin max-md:hidden">front</span>
         <span className="mb-1 h-4 border-l-2 border-dotted border-pin max-md:hidden" />
         <Tiers plan={plan} chosen={chosen} choose={chooseTier} />
@@ -169,7 +187,7 @@ function TierPresses({ plan, chosen, choose }: Rows) {
   const full = plan.tiers.length >= MOST_TIERS;
   const add = async () => {
     try {
-      const next = await api.nextTier(plan);
+      const next = await api.nextTier(editor.newest());
       if ((await editor.edit(addTier(next))) === null) {
         choose(next.id);
       }
@@ -188,14 +206,14 @@ function TierPresses({ plan, chosen, choose }: Rows) {
         <Small
           label={`Move ${tier.name} up`}
           disabled={index === plan.tiers.length - 1}
-          run={() => editor.edit(moveTier(chosen, index + 1))}
+          run={() => editor.edit(stepTier(chosen, 1))}
         >
           <ArrowUp size={17} aria-hidden />
         </Small>
         <Small
           label={`Move ${tier.name} down`}
           disabled={index === 0}
-          run={() => editor.edit(moveTier(chosen, index - 1))}
+          run={() => editor.edit(stepTier(chosen, -1))}
         >
           <ArrowDown size={17} aria-hidden />
         </Small>

@@ -16,11 +16,14 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
   const steps = STAGES.length;
   const at = STAGES.findIndex((s) => s.key === stage);
   return (
-    <header className="grid min-h-[72px] grid-cols-[minmax(150px,264px)_1fr_auto] items-stretch border-b-[1.5px] border-ink bg-sheet max-md:grid-cols-[1fr_auto]">
-      <div className="flex min-w-0 items-center py-2 pr-2 pl-5">
+    <header className="grid min-h-[72px] grid-cols-[minmax(150px,264px)_1fr_auto] items-stretch border-b-[1.5px] border-ink bg-sheet max-[1151px]:grid-cols-[1fr_auto] print:hidden">
+      <div className="flex min-w-0 items-center py-2 pr-2 pl-5 max-md:pr-1 max-md:pl-4">
         <Brand under={under} />
       </div>
-      <nav aria-label="Stages" className="relative min-w-0 max-md:order-3 max-md:col-span-2 max-md:h-14">
+      <nav
+        aria-label="Stages"
+        className="relative min-w-0 max-[1151px]:order-3 max-[1151px]:col-span-2 max-[1151px]:h-14"
+      >
         <svg
           viewBox={`0 0 ${steps * 100} 10`}
           preserveAspectRatio="none"
@@ -46,13 +49,13 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
               <Link
                 to={{ pathname: `/plan/${id}/${s.key}`, search }}
                 aria-current={s.key === stage ? 'step' : undefined}
-                aria-label={s.label}
+                title={s.label}
                 className={`flex h-full flex-col justify-center pb-2.5 pl-2.5 no-underline hover:text-ink max-lg:pl-1.5 max-md:pl-1 ${s.key === stage ? 'font-bold text-ink' : 'text-soft'}`}
               >
-                <span className="text-[0.8rem] leading-none text-soft max-md:hidden">{i + 1}</span>
-                <span className="font-display text-[1.05rem] max-lg:text-[0.9rem] max-md:text-[0.84rem]">
-                  {s.label}
+                <span aria-hidden className="text-[0.8rem] leading-none text-soft max-md:hidden">
+                  {i + 1}
                 </span>
+                <span className="font-display text-[1.05rem] max-md:text-[0.84rem]">{s.label}</span>
               </Link>
               {s.key === stage ? (
                 <svg
@@ -91,18 +94,25 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
 function SaveState() {
   const saving = useEditorState((s) => s.saving);
   const trouble = useEditorState((s) => s.trouble);
+  const kept = useEditorState((s) => s.kept);
+  const away = saving === 'unreachable';
   const words =
     trouble !== null
       ? 'not saved'
-      : saving === 'saved'
-        ? 'saved'
-        : saving === 'waiting'
-          ? 'saving'
-          : 'kept here, no answer';
+      : away
+        ? kept > 0
+          ? `no answer · ${kept} kept here`
+          : 'no answer · kept here'
+        : saving === 'saved' && kept === 0
+          ? 'saved'
+          : 'saving';
   return (
     <span
       role="status"
-      className={`px-2 text-[0.92rem] max-lg:hidden ${words === 'saved' || words === 'saving' ? 'text-soft' : 'font-semibold text-stop'}`}
+      title={
+        away ? 'What you do is kept in this browser, reckoned and saved when there is an answer.' : undefined
+      }
+      className={`px-2 text-[0.92rem] leading-tight max-md:max-w-24 max-md:px-1 ${words === 'saved' || words === 'saving' ? 'text-soft' : 'font-semibold text-stop'}`}
     >
       {words}
     </span>

@@ -9,3 +9,18 @@ export const STAGES = [
 ] as const;
 
 export type StageKey = (typeof STAGES)[number]['key'] | 'print' | 'order' | 'compare' | 'steps' | 'handover';
+
+/** What a window's title calls each view. */
+export const TITLES: Record<StageKey, string> = {
+  measure: 'Measure',
+  divide: 'Divide',
+  dress: 'Dress',
+  make: 'Make',
+  days: 'Days',
+  build: 'Build',
+  print: 'Print',
+  order: 'Order and palette',
+  compare: 'Compare',
+  steps: 'Steps',
+  handover: 'Handover sheet',
+};

@@ -1,19 +1,20 @@
 import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useCallback } from 'react';
 import { api, type Handover, problemOf } from '../api/client';
+import { shades } from '../band/colours';
+import { useWidth } from '../band/size';
 import { TurningView } from '../band/turning-view';
 import { Elevation } from '../build/elevation';
-import { span } from '../days/time';
-import { usePlanId } from '../days/use';
-import { shades } from '../dress/colours';
 import { save } from '../make/use';
 import { useOpen, usePlan, useWorkup } from '../plan/context';
-import { Stage } from '../shell/stage';
+import { usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { Row } from '../ui/ledger';
+import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { day } from '../units/days';
 import { usePreferences } from '../units/preferences';
+import { span } from '../units/time';
 import { say } from '../units/units';
 
 /** What goes with the cake to whoever serves it. */
@@ -81,6 +82,7 @@ function Sheet({ sheet }: { sheet: Handover }) {
   const plan = usePlan();
   const workup = useWorkup();
   const { tierId, chooseTier } = useOpen();
+  const [frame, wide] = useWidth<HTMLDivElement>(360);
   const colours = useCallback(
     (t: { id: string }, w: { id: string }) =>
       shades(
@@ -114,14 +116,16 @@ function Sheet({ sheet }: { sheet: Handover }) {
         {say(sheet.whole, unit)}
       </p>
       <div className="grid grid-cols-2 items-end gap-6 pb-3 max-md:grid-cols-1">
-        <TurningView
-          tiers={workup.tiers}
-          chosen={tierId}
-          width={360}
-          height={380}
-          colours={colours}
-          onTier={chooseTier}
-        />
+        <div ref={frame} className="min-w-0">
+          <TurningView
+            tiers={workup.tiers}
+            chosen={tierId}
+            width={Math.min(360, wide)}
+            height={380}
+            colours={colours}
+            onTier={chooseTier}
+          />
+        </div>
         {built && built.tiers.length === plan.tiers.length ? (
           <Elevation tiers={workup.tiers} built={built} plan={plan} chosen={tierId} choose={chooseTier} />
         ) : null}

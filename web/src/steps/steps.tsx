@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useLocation } from 'react-router';
 import { api, type Instruction, problemOf } from '../api/client';
-import { span } from '../days/time';
-import { usePlanId } from '../days/use';
 import { usePlan } from '../plan/context';
-import { Stage } from '../shell/stage';
+import { usePlanId } from '../plan/use';
 import { Lead, Row } from '../ui/ledger';
+import { Stage } from '../ui/stage';
 import { usePreferences } from '../units/preferences';
+import { span } from '../units/time';
 import { hours, say } from '../units/units';
 
 /** The whole work, step by step, in the order in which it is done. */
@@ -70,7 +70,7 @@ export function Steps() {
       </Link>
     </>
   ) : null;
-  return <Stage main={main} ledger={ledger} />;
+  return <Stage main={main} ledger={ledger} still />;
 }
 
 function Step({ step, first }: { step: Instruction; first: boolean }) {

@@ -23,13 +23,13 @@ export function Choice<T extends string>({ label, value, options, onChoice, hide
             onChoice(name as T);
           }
         }}
-        className={`${stacked ? 'flex flex-col' : 'inline-flex flex-wrap'} overflow-hidden rounded-md border border-ink/45`}
+        className={`${stacked ? 'flex flex-col' : 'inline-flex flex-wrap'} rounded-md border border-ink/45`}
       >
         {options.map((o) => (
           <ToggleGroup.Item
             key={o.name}
             value={o.name}
-            className="min-h-11 border-ink/20 px-3 text-left text-[0.98rem] not-first:border-l data-[state=off]:bg-sheet data-[state=on]:bg-ink data-[state=on]:text-sheet data-[state=off]:hover:bg-wash"
+            className="min-h-11 border-ink/20 px-3 first:rounded-l-[5px] last:rounded-r-[5px] focus-visible:z-10 text-left text-[0.98rem] not-first:border-l data-[state=off]:bg-sheet data-[state=on]:bg-ink data-[state=on]:text-sheet data-[state=off]:hover:bg-wash"
           >
             {o.label}
           </ToggleGroup.Item>

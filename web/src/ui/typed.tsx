@@ -60,6 +60,7 @@ export function TypedField(props: Typed) {
           inputMode={props.inputMode ?? 'text'}
           autoComplete="off"
           spellCheck={false}
+          data-idle={typed === null ? '' : undefined}
           value={typed ?? shown}
           placeholder={placeholder}
           aria-invalid={problem !== null}
@@ -118,7 +119,12 @@ export function LengthField({ mm, field, onLength, mayBeEmpty, ...rest }: Length
           return onLength(null);
         }
         try {
-          return await onLength((await api.length(field, typed, unit)).mm);
+          const understood = await api.length(field, typed, unit);
+          if (understood.refused || understood.mm === undefined) {
+            const phrase = understood.refused!;
+            return { type: 'refused', title: 'Not possible', status: 400, detail: say(phrase, unit), phrase };
+          }
+          return await onLength(understood.mm);
         } catch (thrown) {
           return problemOf(thrown);
         }

@@ -30,9 +30,11 @@ const catalogueQuery = {
   staleTime: Number.POSITIVE_INFINITY,
 };
 
+export const benchQuery = { queryKey: ['bench'], queryFn: api.bench, staleTime: Number.POSITIVE_INFINITY };
+
 /** Tape, hand and shelf, with which every question about a plan is asked. */
 export function useBench() {
-  return useQuery({ queryKey: ['bench'], queryFn: api.bench, staleTime: Number.POSITIVE_INFINITY });
+  return useQuery(benchQuery);
 }
 
 export function useCatalogue() {

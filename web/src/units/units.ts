@@ -132,3 +132,7 @@ export function countWord(n: number): string {
   ];
   return words[n] ?? String(n);
 }
+
+export function kilos(grams: number): string {
+  return decimal(grams / 1000, grams < 9950 ? 2 : 1);
+}

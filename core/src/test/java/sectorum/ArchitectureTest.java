@@ -29,6 +29,9 @@ class ArchitectureTest {
             "make",
             "build",
             "days",
+            "tier",
+            "tasks",
+            "handover",
             "workup");
 
     @ArchTest

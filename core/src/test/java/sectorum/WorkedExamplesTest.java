@@ -36,9 +36,9 @@ import sectorum.side.Side;
 import sectorum.side.Wrap;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Dressed;
-import sectorum.technique.Place;
+import sectorum.technique.DressingContext;
 
-/** The handbook's chapter 6, by name and as it stands there. */
+/** Craft 6, by name and as it stands there. */
 class WorkedExamplesTest {
     private static final Tape MM = new Tape(1);
     private static final Outline TAPED = Outlines.round(731 / Math.PI, 0);
@@ -179,7 +179,7 @@ class WorkedExamplesTest {
         }
     }
 
-    @ParameterizedTest(name = "{0} on the handbook's swag, {1}: {2} is {3}")
+    @ParameterizedTest(name = "{0} on the worked swag, {1}: {2} is {3}")
     @CsvSource(
             delimiter = '|',
             value = {
@@ -203,7 +203,7 @@ class WorkedExamplesTest {
             String id, double p, double high, int n, String settings, String figure, double value, double near) {
         Side side = Side.of(OutlineKind.ROUND, Values.NONE, high, 0, List.of(Reading.of(Reading.What.FOOT, p)));
         Division division = Division.of(side.outline(), n, Front.SECTION);
-        Place place = new Place(side, division, side.wholeZone(), 1, Bench.of(MM));
+        DressingContext place = new DressingContext(side, division, side.wholeZone(), 1, Bench.of(MM));
         Map<String, Object> named = new java.util.HashMap<>();
         for (String setting : settings.split(" +")) {
             String word = setting.split("=")[1];
@@ -232,13 +232,14 @@ class WorkedExamplesTest {
                 "honeycomb | 731   | 118 | 16 | each=1                 | side                 | 26.378",
                 "honeycomb | 731   | 118 | 16 | each=1                 | Row pitch            | 39.567",
                 "honeycomb | 731   | 118 | 16 | each=1                 | Rows                 | 2",
-                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Pitch                | 21.75",
-                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | rows                 | 12",
-                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | pieces               | 156",
-                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | each long            | 37.5",
-                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Weavers together     | 5850",
-                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Stakes together      | 2496",
-                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | Extruder loads, weavers | 4",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 tuck=0 | Pitch                | 21.75",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 tuck=0 | rows                 | 12",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 tuck=0 | pieces               | 156",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 tuck=0 | each long            | 37.5",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 tuck=0 | Weavers together     | 5850",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 tuck=0 | Stakes together      | 2496",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 tuck=0 | Extruder loads, weavers | 4",
+                "weave     | 565.5 | 96  | 26 | each=1 stake=6 weaver=8 | each long            | 43.5",
                 "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | Take-up           | 0.18101",
                 "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | Slope of the strands | 0.560984",
                 "ropes     | 402.1 | 96  | 8  | strand=3 lay=15 pitch=5.4 | ropes             | 74",
@@ -267,7 +268,7 @@ class WorkedExamplesTest {
     @DisplayName("fondant for round 230 × 118, margin 20: circle 506, at 3.5 thick 950.2 g")
     void fondantForRound230() {
         Covering covering = Covering.of(
-                Outlines.round(230, 0),
+                t -> Outlines.round(230, t),
                 118,
                 new Coat("fondant", 3.5),
                 true,

@@ -33,8 +33,9 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.side.Reading;
-import sectorum.workup.TierWorkup;
+import sectorum.tier.TierWorkup;
 import sectorum.workup.Workup;
+import sectorum.tier.StackWorkup;
 
 /** What an edit waits for. */
 @State(Scope.Benchmark)
@@ -78,12 +79,12 @@ public class CoreBenchmark {
     }
 
     @Benchmark
-    public Workup oneTierInSwags() {
+    public StackWorkup oneTierInSwags() {
         return Workup.of(oneTier, BENCH);
     }
 
     @Benchmark
-    public Workup fourTiersInSwags() {
+    public StackWorkup fourTiersInSwags() {
         return Workup.of(fourTiers, BENCH);
     }
 
@@ -120,11 +121,11 @@ public class CoreBenchmark {
     }
 
     @Benchmark
-    public Workup fourTiersOfFiveDressings() {
+    public StackWorkup fourTiersOfFiveDressings() {
         return Workup.of(gala, BENCH);
     }
 
-    private final Workup galaWorked = Workup.of(gala, BENCH);
+    private final StackWorkup galaWorked = Workup.of(gala, BENCH);
     private final Stock stock = new Stock(
             List.of(Thing.of(ThingKind.SHEET, "Mat", new Values(Map.of("of", "mat", "width", 600.0, "length", 800.0)))),
             null);

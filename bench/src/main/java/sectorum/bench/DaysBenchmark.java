@@ -17,12 +17,13 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import sectorum.days.Backward;
 import sectorum.days.Moments;
-import sectorum.days.Order;
+import sectorum.days.OrderTasks;
 import sectorum.days.Schedule;
 import sectorum.days.Workshop;
 import sectorum.plan.Plan;
-import sectorum.workup.Days;
+import sectorum.tasks.Days;
 import sectorum.workup.Workup;
+import sectorum.tier.StackWorkup;
 
 /** What moving a day waits for: the schedule of a workshop with 30 orders of four tiers, and of one alone. */
 @State(Scope.Benchmark)
@@ -38,19 +39,19 @@ public class DaysBenchmark {
     private final Plan plan = CoreBenchmark.gala().readyBy(READY.toString());
     private final Workshop workshop =
             new Workshop(ZONE, Workshop.usual(ZONE).week(), 3, Map.of(Shelf.FRIDGE, 6, Shelf.FORMER, 12));
-    private final Order one = order();
-    private final List<Order> thirty = thirty();
+    private final OrderTasks one = order();
+    private final List<OrderTasks> thirty = thirty();
 
-    private Order order() {
-        Workup worked = Workup.of(plan, sectorum.bench.Bench.of(new sectorum.measure.Tape(1)));
+    private OrderTasks order() {
+        StackWorkup worked = Workup.of(plan, sectorum.bench.Bench.of(new sectorum.measure.Tape(1)));
         return Workup.order("plan-0", plan, worked, Workup.worktop(plan, worked, Stock.NONE), workshop);
     }
 
-    private List<Order> thirty() {
-        List<Order> orders = new ArrayList<>();
+    private List<OrderTasks> thirty() {
+        List<OrderTasks> orders = new ArrayList<>();
         for (int i = 0; i < 30; i++) {
             long ready = Moments.of(READY.plusDays(i), ZONE);
-            orders.add(new Order("plan-" + i, "Order " + i, ready, one.tasks(), one.air()));
+            orders.add(new OrderTasks("plan-" + i, "Order " + i, ready, one.tasks(), one.air()));
         }
         return orders;
     }

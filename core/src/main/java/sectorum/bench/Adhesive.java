@@ -2,7 +2,7 @@ package sectorum.bench;
 
 import java.util.List;
 
-/** What holds one thing on another (handbook 4.3), with the reason. */
+/** What holds one thing on another (craft 4.3), with the reason. */
 public enum Adhesive {
     WATER("water, sparingly", "soft fondant takes hold of soft fondant, and a wet trace would dry to a shine"),
     GLUE("edible glue", "dry gum paste does not stick to itself"),
@@ -29,14 +29,14 @@ public enum Adhesive {
         return why;
     }
 
-    /** What else holds it, by school, the usual one first (handbook 1, 4.3). */
+    /** What else holds it, by school, the usual one first (craft 1, 4.3). */
     public static List<Adhesive> schools(Paste piece) {
         return switch (piece) {
             case FONDANT, HALF, MODELLING -> List.of(WATER, GLUE, EXTRACT, CHOCOLATE, ROYAL);
             case GUM -> List.of(GLUE, ROYAL, CHOCOLATE);
             case PEARL -> List.of(HOLLOW, ROYAL);
             case CHOCOLATE -> List.of(CHOCOLATE, ROYAL);
-            case SUGAR -> List.of(ROYAL);
+            case SUGAR, SUGAR_SHEET -> List.of(ROYAL);
             case GANACHE, ROYAL, BUTTERCREAM -> List.of(ITSELF);
         };
     }
@@ -49,7 +49,7 @@ public enum Adhesive {
             case PEARL -> HOLLOW;
             case CHOCOLATE, GANACHE -> CHOCOLATE;
             case ROYAL, BUTTERCREAM -> ITSELF;
-            case SUGAR -> ROYAL;
+            case SUGAR, SUGAR_SHEET -> ROYAL;
         };
     }
 }

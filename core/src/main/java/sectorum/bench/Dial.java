@@ -10,7 +10,7 @@ import sectorum.measure.Refused;
 
 /**
  * What each number on a pasta machine's dial rolls, mm. Machines that count from 0 and from 1 exist, and so do those that
- * roll thicker and those that roll thinner the higher the number (handbook 4.3): only what this one's owner measured counts.
+ * roll thicker and those that roll thinner the higher the number (craft 4.3): only what this one's owner measured counts.
  *
  * @param notches two or more, by number, each thinner than the last or each thicker
  */

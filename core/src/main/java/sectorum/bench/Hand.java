@@ -1,6 +1,6 @@
 package sectorum.bench;
 
-/** The hand that leads. For a left hand the order of work and what is drawn are mirrored (handbook 7). */
+/** The hand that leads. For a left hand the order of work and what is drawn are mirrored (craft 7). */
 public enum Hand {
     RIGHT,
     LEFT

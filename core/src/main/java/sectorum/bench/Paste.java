@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import sectorum.measure.Field;
 
-/** Pastes and icings with their density in g/cm³ (handbook 4.3; starting values that weighing corrects). */
+/** Pastes and icings with their density in g/cm³ (craft 4.3; starting values that weighing corrects). */
 public enum Paste {
     FONDANT("fondant", 1.35),
     HALF("half-and-half", 1.38),
@@ -16,6 +16,7 @@ public enum Paste {
     BUTTERCREAM("buttercream", 0.95),
     ROYAL("royal icing", 1.35),
     SUGAR("cooked sugar", 1.5),
+    SUGAR_SHEET("sugar sheet", 1.5),
     PEARL("sugar pearls", 1.5);
 
     private final String words;
@@ -45,19 +46,19 @@ public enum Paste {
         return this == FONDANT || this == HALF || this == GUM || this == MODELLING;
     }
 
-    /** Allergens it usually brings with it; the packet rules (handbook 5.5). */
+    /** Allergens it usually brings with it; the packet rules (craft 5.5). */
     public List<String> allergens() {
         return switch (this) {
             case GUM, HALF, ROYAL -> List.of("egg");
             case CHOCOLATE, GANACHE -> List.of("milk", "soy");
             case BUTTERCREAM -> List.of("milk");
-            case FONDANT, MODELLING, SUGAR, PEARL -> List.of();
+            case FONDANT, MODELLING, SUGAR, SUGAR_SHEET, PEARL -> List.of();
         };
     }
 
     /** Whether it is hard under the teeth once it has dried. */
     public boolean driesHard() {
-        return this == GUM || this == HALF || this == ROYAL || this == SUGAR || this == PEARL;
+        return this == GUM || this == HALF || this == ROYAL || this == SUGAR || this == SUGAR_SHEET || this == PEARL;
     }
 
     /** A field to choose one of these by. */

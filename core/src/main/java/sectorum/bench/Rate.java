@@ -2,7 +2,7 @@ package sectorum.bench;
 
 /**
  * Plain rates to start with, until the notebook knows this pair of hands: seconds a piece (or a metre where it says so)
- * and minutes to set up (handbook 4.5; those it does not name are of the same kind).
+ * and minutes to set up (craft 4.5; those it does not name are of the same kind).
  */
 public enum Rate {
     MARK(12, 5),

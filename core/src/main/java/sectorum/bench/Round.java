@@ -21,7 +21,7 @@ public record Round(String name, double across) {
     }
 
     /**
-     * How deep its arc hangs below a chord: B/2 − √(B²/4 − c²/4) (handbook 3A).
+     * How deep its arc hangs below a chord: B/2 − √(B²/4 − c²/4) (craft 3A).
      *
      * @param chord c in mm; refused where it is wider than the round
      */

@@ -2,7 +2,7 @@ package sectorum.bench;
 
 import sectorum.measure.Rounding;
 
-/** Pieces made beside those needed: whole ones, max(1, ceil(share·N)) (handbook 2.0, 3). */
+/** Pieces made beside those needed: whole ones, max(1, ceil(share·N)) (craft 2.0, 3). */
 public enum Spare {
     USUAL(0.1),
     FRAGILE(0.2),

@@ -144,7 +144,7 @@ public enum ThingKind {
         return fields;
     }
 
-    /** A round one draws curves (handbook 3A). */
+    /** A round one draws curves (craft 3A). */
     public boolean draws() {
         return this == BOARD || this == TIN || this == CUTTER;
     }

@@ -17,7 +17,7 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
 
 /**
- * How a stack carries itself (handbook 5.1).
+ * How a stack carries itself (craft 5.1).
  *
  * @param tiers foot to top
  * @param grams of the whole, boards included
@@ -51,6 +51,10 @@ public record Build(
     private static final double TALL = 1.2;
 
     private static final double TILTS = 2.5;
+    /** Upper boards up to these widths, mm, take 3, 4, 5 and 6 dowels: whole inches fall inside (craft 5.1). */
+    private static final double[] CLASSES = {105, 155, 205, 255};
+
+    private static final int STRAWS = 5;
     /** Between two dowels there must be cake, mm. */
     private static final double BETWEEN = 12;
 
@@ -184,7 +188,7 @@ public record Build(
             return new Standing(body.id(), body.own(), 0, 0, 0, List.of(), body.height(), null, 0, body.shift(), inner);
         }
         double seat = new Rays(upper.board()).inscribed();
-        int bySize = bySize(2 * seat);
+        int bySize = bySize(2 * seat, stand.dowel());
         int byLoad = (int) Rounding.ceil(load / 1000 / stand.capacity());
         int count = Math.max(bySize, byLoad);
         List<Dowel> dowels = turned(body, ring(count, RING * seat, upper.shift()), upper.shift(), under);
@@ -244,12 +248,19 @@ public record Build(
                 : List.of();
     }
 
-    /** Dowels that an upper board of this width asks for. */
-    static int bySize(double across) {
-        return across <= 100 ? 3 : across <= 150 ? 4 : across <= 200 ? 5 : across <= 250 ? 6 : 8;
+    /** Dowels that an upper board of this width asks for: 3 to 6 by its class, 8 beyond, straws at least five. */
+    static int bySize(double across, Stand.Rod rod) {
+        int most = 8;
+        for (int i = 0; i < CLASSES.length; i++) {
+            if (Rounding.atMost(across, CLASSES[i])) {
+                most = 3 + i;
+                break;
+            }
+        }
+        return rod == Stand.Rod.STRAW ? Math.max(STRAWS, most) : most;
     }
 
-    /** The ring turned about the middle of the board as little as clears picks and the long dowel; see the handbook, 5.1. */
+    /** The ring turned about the middle of the board as little as clears picks and the long dowel; see the craft 5.1. */
     private static List<Dowel> turned(Body body, List<Dowel> ring, Stand.Shift about, Under under) {
         List<Dowel> best = ring;
         double most = Double.NEGATIVE_INFINITY;
@@ -284,7 +295,8 @@ public record Build(
 
     /** Four rods near the edge of a tall tier; its middle stays free for what stands on top. */
     private static List<Dowel> inner(Body body) {
-        double radius = new Rays(body.board()).inscribed();
+        // As wide as the tier is under its coats (craft 5.1).
+        double radius = new Rays(body.foot()).inscribed();
         return body.height() > TALL * 2 * radius ? ring(4, 0.8 * radius, new Stand.Shift(0, 0)) : List.of();
     }
 

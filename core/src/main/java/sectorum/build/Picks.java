@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import sectorum.plan.OwnPiece;
 
-/** Where the picks of pieces of one's own go (handbook 4.1, 5.1). */
+/** Where the picks of pieces of one's own go (craft 4.1, 5.1). */
 final class Picks {
     /** Under a pick there stays so much cake, mm. */
     static final double LEFT_UNDER = 10;

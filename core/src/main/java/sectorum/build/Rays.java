@@ -1,18 +1,32 @@
 package sectorum.build;
 
-import java.util.List;
 import sectorum.outline.Outline;
 import sectorum.outline.Spot;
 
-/** How far it is from a place inside an outline to the outline. */
+/** How far it is from a place inside an outline to the outline, to a thousandth of a millimetre. */
 final class Rays {
+    /** A stretch of outline is halved so often: from a hand's breadth to less than a nanometre. */
+    private static final int HALVINGS = 48;
+
+    private final Outline outline;
+    private final double[] stops;
     private final double[] xs;
     private final double[] ys;
 
     Rays(Outline outline) {
-        List<Spot> spots = outline.stops(0.05).stream().map(outline::at).toList();
-        xs = spots.stream().mapToDouble(Spot::x).toArray();
-        ys = spots.stream().mapToDouble(Spot::y).toArray();
+        this.outline = outline;
+        stops = outline.stops(0.05).stream().mapToDouble(Double::doubleValue).toArray();
+        xs = new double[stops.length];
+        ys = new double[stops.length];
+        for (int i = 0; i < stops.length; i++) {
+            Spot spot = outline.at(stops[i]);
+            xs[i] = spot.x();
+            ys[i] = spot.y();
+        }
+    }
+
+    private double end(int i) {
+        return i + 1 < stops.length ? stops[i + 1] : outline.perimeter();
     }
 
     /** The way from x, y in a direction to where the outline is crossed last, mm; below 0 where it lies behind, not at all. */
@@ -20,17 +34,22 @@ final class Rays {
         double far = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < xs.length; i++) {
             int j = (i + 1) % xs.length;
-            double ex = xs[j] - xs[i];
-            double ey = ys[j] - ys[i];
-            double cross = dx * ey - dy * ex;
-            if (Math.abs(cross) < 1e-12) {
+            double before = (xs[i] - x) * dy - (ys[i] - y) * dx;
+            double after = (xs[j] - x) * dy - (ys[j] - y) * dx;
+            if (before <= 0 && after <= 0 && before + after < 0 || before > 0 && after > 0) {
                 continue;
             }
-            double along = ((xs[i] - x) * ey - (ys[i] - y) * ex) / cross;
-            double share = ((xs[i] - x) * dy - (ys[i] - y) * dx) / cross;
-            if (share >= -1e-9 && share <= 1 + 1e-9) {
-                far = Math.max(far, along);
+            double low = stops[i];
+            double high = end(i);
+            for (int k = 0; k < HALVINGS; k++) {
+                double middle = (low + high) / 2;
+                Spot spot = outline.at(middle);
+                boolean same = (spot.x() - x) * dy - (spot.y() - y) * dx > 0 == before > 0;
+                low = same ? middle : low;
+                high = same ? high : middle;
             }
+            Spot spot = outline.at((low + high) / 2);
+            far = Math.max(far, ((spot.x() - x) * dx + (spot.y() - y) * dy) / (dx * dx + dy * dy));
         }
         return far;
     }
@@ -38,14 +57,22 @@ final class Rays {
     /** The largest circle about the middle that lies within, its radius. */
     double inscribed() {
         double least = Double.MAX_VALUE;
-        for (int i = 0; i < xs.length; i++) {
-            int j = (i + 1) % xs.length;
-            double ex = xs[j] - xs[i];
-            double ey = ys[j] - ys[i];
-            double length = ex * ex + ey * ey;
-            double t = length == 0 ? 0 : Math.max(0, Math.min(1, -(xs[i] * ex + ys[i] * ey) / length));
-            least = Math.min(least, Math.hypot(xs[i] + t * ex, ys[i] + t * ey));
+        for (int i = 0; i < stops.length; i++) {
+            double low = stops[i];
+            double high = end(i);
+            for (int k = 0; k < HALVINGS; k++) {
+                double third = (high - low) / 3;
+                boolean left = away(low + third) < away(high - third);
+                high = left ? high - third : high;
+                low = left ? low : low + third;
+            }
+            least = Math.min(least, Math.min(away((low + high) / 2), Math.hypot(xs[i], ys[i])));
         }
         return least;
+    }
+
+    private double away(double s) {
+        Spot spot = outline.at(s);
+        return Math.hypot(spot.x(), spot.y());
     }
 }

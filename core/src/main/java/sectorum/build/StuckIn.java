@@ -15,7 +15,7 @@ import sectorum.measure.Rounding;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
 
-/** Everything that is stuck into a cake, checked against one another (handbook 5.1, 7). */
+/** Everything that is stuck into a cake, checked against one another (craft 5.1, 7). */
 final class StuckIn {
     static final Rule CLASH = new Rule(
             "build.stuck",

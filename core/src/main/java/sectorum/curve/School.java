@@ -3,7 +3,7 @@ package sectorum.curve;
 import java.util.Arrays;
 import java.util.Locale;
 
-/** How a swag's curve is drawn (handbook 1, the schools). */
+/** How a swag's curve is drawn (craft 1, the schools). */
 public enum School {
     ARC("circular arc"),
     CATENARY("catenary, as cloth hangs"),

@@ -3,7 +3,7 @@ package sectorum.days;
 import java.util.List;
 
 /**
- * How damp the room is, over time: drying goes on at 1 ÷ factor of the usual pace (handbook 4.2).
+ * How damp the room is, over time: drying goes on at 1 ÷ factor of the usual pace (craft 4.2).
  *
  * @param steps ascending; before the first, its factor holds
  */
@@ -36,7 +36,7 @@ public record Air(List<Step> steps) {
         return new Air(List.of(new Step(Long.MIN_VALUE, factor(humidity))));
     }
 
-    /** The room's factor: up to 45 % 0.85, to 60 % 1, to 70 % 1.5, above 2.5; limits inclusive (handbook 4.2). */
+    /** The room's factor: up to 45 % 0.85, to 60 % 1, to 70 % 1.5, above 2.5; limits inclusive (craft 4.2). */
     public static double factor(double humidity) {
         return humidity <= 0.45 + 1e-9
                 ? DRY

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import sectorum.measure.Absent;
 
 /**
- * Puts tasks as late as their followers, the hours, the hands and the shelves allow (handbook 5.2): one after the other,
+ * Puts tasks as late as their followers, the hours, the hands and the shelves allow (craft 5.2): one after the other,
  * each after all that need it, the one whose followers leave it most time, or the one with the longest way before it,
  * whichever rule lets work begin later; where tasks are few, other orders of them, from a fixed seed, are tried as well.
  *
@@ -34,12 +34,12 @@ public final class Backward {
     /** Hours are looked through so far before the first order, minutes. */
     private static final long BACK = 400L * 24 * 60;
 
-    private final Net net;
+    private final TaskGraph net;
     private final Workshop workshop;
-    private final Open open;
+    private final OpenHours open;
     private final long[] heads;
     private final long[] nudges;
-    private Placing placing;
+    private SlotFinder placing;
     private Slot[] slots;
     private long[] caps;
     private long[] before;
@@ -50,11 +50,11 @@ public final class Backward {
 
     private List<Integer> eligible;
     private List<Integer> placed;
-    private Set<Net.Edge> loosened;
+    private Set<TaskGraph.Edge> loosened;
     private Set<Integer> outside;
     private int moves;
 
-    private Backward(Net net, Workshop workshop, Open open) {
+    private Backward(TaskGraph net, Workshop workshop, OpenHours open) {
         this.net = net;
         this.workshop = workshop;
         this.open = open;
@@ -66,14 +66,14 @@ public final class Backward {
      * @param orders that share the workshop
      * @throws sectorum.measure.Refused where tasks wait for one another
      */
-    public static Schedule of(List<Order> orders, Workshop workshop) {
-        Net net = new Net(orders, workshop);
+    public static Schedule of(List<OrderTasks> orders, Workshop workshop) {
+        TaskGraph net = new TaskGraph(orders, workshop);
         if (net.size() == 0) {
             return new Schedule(List.of(), Set.of(), Set.of());
         }
-        long first = orders.stream().mapToLong(Order::ready).min().orElseThrow();
-        long last = orders.stream().mapToLong(Order::ready).max().orElseThrow();
-        Backward backward = new Backward(net, workshop, new Open(workshop, first - BACK, last));
+        long first = orders.stream().mapToLong(OrderTasks::ready).min().orElseThrow();
+        long last = orders.stream().mapToLong(OrderTasks::ready).max().orElseThrow();
+        Backward backward = new Backward(net, workshop, new OpenHours(workshop, first - BACK, last));
         Schedule best = later(backward.run(false), backward.run(true), orders);
         Random dice = new Random(net.size());
         for (int i = 0; i < TRIES && net.size() <= FEW; i++) {
@@ -95,12 +95,12 @@ public final class Backward {
      *
      * @throws sectorum.measure.Refused by the name of one of them
      */
-    public static void check(Order order, Workshop workshop) {
-        new Net(List.of(order), workshop).inOrder();
+    public static void check(OrderTasks order, Workshop workshop) {
+        new TaskGraph(List.of(order), workshop).inOrder();
     }
 
     /** The one that keeps more, and then the one in which orders begin later. */
-    private static Schedule later(Schedule a, Schedule b, List<Order> orders) {
+    private static Schedule later(Schedule a, Schedule b, List<OrderTasks> orders) {
         int kept = Integer.compare(
                 b.loosened().size() + b.outside().size(),
                 a.loosened().size() + a.outside().size());
@@ -116,7 +116,7 @@ public final class Backward {
     private long[] heads() {
         long[] longest = new long[net.size()];
         for (int i : net.inOrder()) {
-            for (Net.Edge edge : net.before.get(i)) {
+            for (TaskGraph.Edge edge : net.before.get(i)) {
                 Rest rest = net.tasks.get(edge.before()).rest();
                 long wait = edge.need().least() + (rest == null || !edge.need().rested() ? 0 : rest.least());
                 longest[i] = Math.max(longest[i], longest[edge.before()] + wait);
@@ -128,7 +128,7 @@ public final class Backward {
 
     private Schedule run(boolean byWay) {
         int n = net.size();
-        placing = new Placing(open, workshop);
+        placing = new SlotFinder(open, workshop);
         slots = new Slot[n];
         caps = filled(n);
         before = filled(n);
@@ -142,7 +142,7 @@ public final class Backward {
         moves = 0;
         pin();
         for (int i = 0; i < n; i++) {
-            for (Net.Edge edge : net.after.get(i)) {
+            for (TaskGraph.Edge edge : net.after.get(i)) {
                 waiting[i] += slots[edge.after()] == null ? 1 : 0;
             }
             offer(i);
@@ -183,13 +183,13 @@ public final class Backward {
 
     /** When hands have left a task at the latest, for its followers. */
     private long limit(int i) {
-        Order order = net.orders.get(i);
+        OrderTasks order = net.orders.get(i);
         Task task = net.tasks.get(i);
         if (net.after.get(i).isEmpty()) {
             return Slot.leave(order, task, order.ready());
         }
         long limit = Long.MAX_VALUE;
-        for (Net.Edge edge : net.after.get(i)) {
+        for (TaskGraph.Edge edge : net.after.get(i)) {
             long by = slots[edge.after()].start() - edge.need().least();
             limit = Math.min(limit, edge.need().rested() ? Slot.leave(order, task, by) : by);
         }
@@ -198,9 +198,9 @@ public final class Backward {
 
     /** The follower that wants a task's end nearest, where one does and the wish is not let go. */
     @Absent
-    private Net.Edge nearest(int i) {
-        Net.Edge nearest = null;
-        for (Net.Edge edge : net.after.get(i)) {
+    private TaskGraph.Edge nearest(int i) {
+        TaskGraph.Edge nearest = null;
+        for (TaskGraph.Edge edge : net.after.get(i)) {
             boolean bound = edge.need().most() != null && slots[edge.after()] != null && !loosened.contains(edge);
             if (bound && (nearest == null || soonest(edge) > soonest(nearest))) {
                 nearest = edge;
@@ -209,7 +209,7 @@ public final class Backward {
         return nearest;
     }
 
-    private long soonest(Net.Edge edge) {
+    private long soonest(TaskGraph.Edge edge) {
         return slots[edge.after()].start() - edge.need().most();
     }
 
@@ -238,7 +238,7 @@ public final class Backward {
 
     /** Marks, or unmarks, what has to be placed until everything that is glued to a task can be. */
     private void hurry(int f, int from, int to) {
-        for (Net.Edge edge : net.before.get(f)) {
+        for (TaskGraph.Edge edge : net.before.get(f)) {
             if (edge.need().most() != null) {
                 hurryAll(edge.before(), from, to);
             }
@@ -250,7 +250,7 @@ public final class Backward {
             return;
         }
         urgent[i] = to;
-        for (Net.Edge edge : net.after.get(i)) {
+        for (TaskGraph.Edge edge : net.after.get(i)) {
             hurryAll(edge.after(), from, to);
         }
     }
@@ -265,7 +265,7 @@ public final class Backward {
                     net.tasks.get(i),
                     List.of(new Slot.Busy(end - net.tasks.get(i).minutes(), end)));
         }
-        Net.Edge nearest = nearest(i);
+        TaskGraph.Edge nearest = nearest(i);
         if (nearest != null && slot.end() < soonest(nearest)) {
             move(nearest, slot.end() + nearest.need().most());
             return;
@@ -275,14 +275,14 @@ public final class Backward {
         placed.add(i);
         hurry(i, 0, placed.size());
         eligible.remove(Integer.valueOf(i));
-        for (Net.Edge edge : net.before.get(i)) {
+        for (TaskGraph.Edge edge : net.before.get(i)) {
             waiting[edge.before()]--;
             offer(edge.before());
         }
     }
 
     /** Takes a follower out, and what was placed since, and has it start by then; or lets the wait go. */
-    private void move(Net.Edge edge, long by) {
+    private void move(TaskGraph.Edge edge, long by) {
         int f = edge.after();
         if (net.tasks.get(f).isPinned()) {
             loosened.add(edge);
@@ -308,7 +308,7 @@ public final class Backward {
             placing.give(slots[last]);
             slots[last] = null;
             outside.remove(last);
-            for (Net.Edge edge : net.before.get(last)) {
+            for (TaskGraph.Edge edge : net.before.get(last)) {
                 if (waiting[edge.before()]++ == 0) {
                     eligible.remove(Integer.valueOf(edge.before()));
                 }

@@ -7,18 +7,26 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.Span;
 
 /**
- * How long a piece dries (handbook 4.2): hours = base × (t ÷ 2 mm)² × sides × room × colour, where nobody has stated a
- * wait for it. The room comes in where the schedule knows when the piece dries, see {@link Air}.
+ * How long a piece dries (craft 4.2): hours = base × t ÷ 2 mm × faces × room × colour, and a second layer over its free
+ * face its own hours more; at 0.35 of that it stands or may be handled. A stated wait wins. Cooked sugar and chocolate do
+ * not dry, they cool. The room comes in where the schedule knows when the piece dries, see {@link Air}.
  */
 public final class Drying {
+    /** Of the hours until it is hard, after which a piece stands and may be handled. */
+    public static final double HANDLED = 0.35;
+
     private static final double BASE_MM = 2;
     private static final double DARK = 1.25;
     /** An estimate may be so much too long or too short; the schedule takes its upper end. */
     private static final double RANGE = 0.3;
-    /** A dark plaque wider or higher than this on a former is stated by the craft, mm. */
-    private static final double LARGE = 180;
 
-    private static final Span DARK_PLAQUE = new Span(72, 120.0);
+    /** Two halves of 3 mm paste are stated by the craft: about a day, hours. */
+    private static final Span PAIR = new Span(18, 30.0);
+
+    /** Cooked sugar is cool within the hour, sails in three quarters of it; chocolate sooner, minutes. */
+    private static final Rest COOLS = new Rest(Shelf.ROOM, 0, 45, 60, false, false);
+
+    private static final Rest SETS = new Rest(Shelf.ROOM, 0, 15, 60, false, false);
 
     private Drying() {}
 
@@ -30,25 +38,46 @@ public final class Drying {
             case MODELLING -> 20;
             case FONDANT -> 36;
             case ROYAL -> 12;
-            case SUGAR -> 24;
-            case CHOCOLATE, GANACHE, BUTTERCREAM, PEARL -> Double.NaN;
+            case SUGAR_SHEET -> 24;
+            case SUGAR, CHOCOLATE, GANACHE, BUTTERCREAM, PEARL -> Double.NaN;
         };
     }
 
-    /** About so many hours by the formula, in the usual room. */
+    /** Whether it never gets hard, only firm, however long it dries. */
+    public static boolean staysFirm(@Absent Paste paste) {
+        return paste == Paste.FONDANT;
+    }
+
+    /** About so many hours until hard by the formula, in the usual room; t in mm. */
     public static double hours(Paste paste, double thickness, OwnPiece.Faces faces, boolean dark) {
-        double t = thickness / BASE_MM;
-        return base(paste) * t * t * faces.factor() * (dark ? DARK : 1);
+        return base(paste) * thickness / BASE_MM * faces.factor() * (dark ? DARK : 1);
+    }
+
+    /** About so many hours until a piece is hard, a second layer with it; not a number for what does not dry. */
+    public static double hours(OwnPiece piece) {
+        if (piece.paste() == null) {
+            return Double.NaN;
+        }
+        OwnPiece.Layer over = piece.resting().layer();
+        // A layer lies on the piece with its own other face free.
+        double more = over == null ? 0 : hours(over.paste(), over.thickness(), OwnPiece.Faces.BOTH, piece.dark());
+        return hours(piece.paste(), piece.thickness(), piece.resting().faces(), piece.dark()) + more;
     }
 
     /**
-     * How a piece rests.
+     * How a piece rests until what it waits for: hard, or only until it stands and may be handled.
      *
      * @param seen a wait that this workshop has seen or stated for it; it wins
      * @return nothing where it needs no rest
      */
     @Absent
     public static Rest of(OwnPiece piece, @Absent Span seen) {
+        return of(piece, piece.until(), seen);
+    }
+
+    /** The same until something that it need not be waiting for. */
+    @Absent
+    public static Rest of(OwnPiece piece, OwnPiece.Until until, @Absent Span seen) {
         OwnPiece.Resting resting = piece.resting();
         Shelf shelf = resting.faces() == OwnPiece.Faces.FORMER ? Shelf.FORMER : resting.shelf();
         int places = shelf == Shelf.ROOM ? 0 : shelf == Shelf.FORMER ? piece.count() : 1;
@@ -57,19 +86,22 @@ public final class Drying {
             double upper = stated.most() == null ? stated.least() : stated.most();
             return upper <= 0 ? null : new Rest(shelf, places, minutes(stated.least()), minutes(upper), false, false);
         }
-        if (piece.paste() == null || Double.isNaN(base(piece.paste()))) {
+        if (piece.paste() == Paste.SUGAR || piece.paste() == Paste.CHOCOLATE) {
+            Rest cools = piece.paste() == Paste.SUGAR ? COOLS : SETS;
+            return new Rest(shelf, places, cools.low(), cools.least(), false, false);
+        }
+        double about = hours(piece) * (until == OwnPiece.Until.HANDLED ? HANDLED : 1);
+        if (Double.isNaN(about)) {
             return null;
         }
-        double about = hours(piece.paste(), piece.thickness(), resting.faces(), piece.dark());
         return new Rest(shelf, places, minutes(about * (1 - RANGE)), minutes(about * (1 + RANGE)), true, true);
     }
 
     /** What the craft states for a kind of piece. */
     @Absent
     private static Span craft(OwnPiece piece) {
-        boolean large = Math.max(piece.width(), piece.height()) > LARGE;
-        boolean plaque = piece.form() == OwnPiece.Form.PLAQUE && piece.dark() && large;
-        return plaque && piece.resting().faces() == OwnPiece.Faces.FORMER ? DARK_PLAQUE : null;
+        boolean dries = piece.paste() != null && !Double.isNaN(base(piece.paste()));
+        return piece.form() == OwnPiece.Form.PAIR && dries ? PAIR : null;
     }
 
     static int minutes(double hours) {

@@ -9,7 +9,7 @@ import sectorum.bench.Shelf;
  * @param places it takes there
  * @param low minutes that may do
  * @param least minutes that are planned for, the upper end of an estimate
- * @param estimate whether nobody has stated or seen it (handbook 7: nothing invented)
+ * @param estimate whether nobody has stated or seen it (craft 7: nothing invented)
  * @param airy whether the minutes are those of a room of usual humidity, and the room's own humidity counts
  */
 public record Rest(Shelf shelf, int places, int low, int least, boolean estimate, boolean airy) {

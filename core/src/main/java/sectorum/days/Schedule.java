@@ -18,12 +18,12 @@ public record Schedule(List<Slot> slots, Set<String> loosened, Set<String> outsi
     }
 
     /** What is open of one order. */
-    public List<Slot> of(Order order) {
+    public List<Slot> of(OrderTasks order) {
         return slots.stream().filter(s -> s.order().id().equals(order.id())).toList();
     }
 
     /** When the first of what is still to be done begins at the latest; nothing to do: when it must be ready. */
-    public long first(Order order) {
+    public long first(OrderTasks order) {
         return of(order).stream()
                 .filter(s -> !s.task().done())
                 .mapToLong(Slot::start)

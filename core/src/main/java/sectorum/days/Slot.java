@@ -9,7 +9,7 @@ import java.util.List;
  * @param low when its rest may be over
  * @param rested when its rest is over for certain; the end of work where it has none
  */
-public record Slot(Order order, Task task, List<Busy> work, long low, long rested) {
+public record Slot(OrderTasks order, Task task, List<Busy> work, long low, long rested) {
     /** Minutes since the epoch. */
     public record Busy(long from, long to) {}
 
@@ -26,7 +26,7 @@ public record Slot(Order order, Task task, List<Busy> work, long low, long reste
     }
 
     /** Where it lies in an order's own words. */
-    static Slot of(Order order, Task task, List<Busy> work) {
+    static Slot of(OrderTasks order, Task task, List<Busy> work) {
         long end = work.get(work.size() - 1).to();
         Rest rest = task.rest();
         long low = rest == null ? end : rest.airy() ? order.air().ready(end, rest.low()) : end + rest.low();
@@ -34,13 +34,13 @@ public record Slot(Order order, Task task, List<Busy> work, long low, long reste
     }
 
     /** When its rest is over, for hands that leave it then. */
-    static long rested(Order order, Task task, long end) {
+    static long rested(OrderTasks order, Task task, long end) {
         Rest rest = task.rest();
         return rest == null ? end : rest.airy() ? order.air().ready(end, rest.least()) : end + rest.least();
     }
 
     /** The latest end of hands from which its rest is over by then. */
-    static long leave(Order order, Task task, long by) {
+    static long leave(OrderTasks order, Task task, long by) {
         Rest rest = task.rest();
         return rest == null ? by : rest.airy() ? order.air().begin(by, rest.least()) : by - rest.least();
     }

@@ -29,7 +29,7 @@ public record Task(
         int minutes,
         boolean pauses,
         @Absent Rest rest,
-        List<Need> needs,
+        List<Dependency> needs,
         int ahead,
         @Absent Long at,
         boolean done) {
@@ -50,7 +50,7 @@ public record Task(
         INSPECT,
         OWN;
 
-        /** Whether it cannot be undone, so that one looks first what is still open (handbook 7). */
+        /** Whether it cannot be undone, so that one looks first what is still open (craft 7). */
         public boolean isFinal() {
             return this == COVER || this == STACK || this == PLACE;
         }
@@ -65,7 +65,7 @@ public record Task(
         return at != null;
     }
 
-    public Task needing(List<Need> others) {
+    public Task needing(List<Dependency> others) {
         return new Task(id, name, kind, tier, about, pairs, minutes, pauses, rest, others, ahead, at, done);
     }
 
@@ -111,7 +111,7 @@ public record Task(
             // Each later part keeps a minute at least.
             int taking = last ? left : Math.min(left - (parts - k), (minutes / parts + 4) / 5 * 5);
             left -= taking;
-            List<Need> before = k == 1 ? needs : List.of(new Need(part(id, k - 1), 0, null, false));
+            List<Dependency> before = k == 1 ? needs : List.of(new Dependency(part(id, k - 1), 0, null, false));
             String said = name + ", " + k + " of " + parts;
             all.add(new Task(
                     last ? id : part(id, k),

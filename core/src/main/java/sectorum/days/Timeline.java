@@ -46,7 +46,7 @@ public record Timeline(Schedule schedule, List<Line> lines) {
     public record Line(Slot slot, long slack, Held held, int by, boolean critical) {}
 
     /** @param now minutes since the epoch */
-    public static Timeline of(List<Order> orders, Workshop workshop, Schedule schedule, long now) {
+    public static Timeline of(List<OrderTasks> orders, Workshop workshop, Schedule schedule, long now) {
         return new Reading(orders, workshop, schedule, now).read();
     }
 
@@ -57,7 +57,7 @@ public record Timeline(Schedule schedule, List<Line> lines) {
     public List<Fill> fills(Workshop workshop, long now, long until) {
         List<Fill> fills = new ArrayList<>();
         for (Shelf shelf : Shelf.values()) {
-            Profile profile = new Profile();
+            Usage profile = new Usage();
             for (Slot s : schedule.slots()) {
                 if (s.task().rest() != null && s.task().rest().shelf() == shelf) {
                     profile.add(s.end(), s.rested(), s.task().rest().places());
@@ -73,15 +73,15 @@ public record Timeline(Schedule schedule, List<Line> lines) {
 
     /** Works out the lines. */
     private static final class Reading {
-        private final Net net;
+        private final TaskGraph net;
         private final Schedule schedule;
         private final long now;
-        private final Open open;
-        private final Placing placing;
+        private final OpenHours open;
+        private final SlotFinder placing;
         private final Workshop workshop;
 
-        Reading(List<Order> orders, Workshop workshop, Schedule schedule, long now) {
-            this.net = new Net(orders, workshop);
+        Reading(List<OrderTasks> orders, Workshop workshop, Schedule schedule, long now) {
+            this.net = new TaskGraph(orders, workshop);
             this.workshop = workshop;
             this.schedule = schedule;
             this.now = now;
@@ -95,8 +95,8 @@ public record Timeline(Schedule schedule, List<Line> lines) {
                     .mapToLong(s -> Math.max(s.rested(), s.order().ready()))
                     .max()
                     .orElse(now);
-            this.open = new Open(workshop, Math.min(first, now) - 24 * 60, Math.max(last, now) + 60L * 24 * 60);
-            this.placing = new Placing(open, workshop);
+            this.open = new OpenHours(workshop, Math.min(first, now) - 24 * 60, Math.max(last, now) + 60L * 24 * 60);
+            this.placing = new SlotFinder(open, workshop);
             schedule.slots().forEach(placing::take);
         }
 
@@ -132,7 +132,7 @@ public record Timeline(Schedule schedule, List<Line> lines) {
                     continue;
                 }
                 long from = now;
-                for (Net.Edge edge : net.before.get(i)) {
+                for (TaskGraph.Edge edge : net.before.get(i)) {
                     long free = edge.need().rested() ? rested[edge.before()] : ended[edge.before()];
                     from = Math.max(from, free + edge.need().least());
                 }
@@ -154,7 +154,7 @@ public record Timeline(Schedule schedule, List<Line> lines) {
                 return;
             }
             long limit = Long.MAX_VALUE;
-            for (Net.Edge edge : net.after.get(i)) {
+            for (TaskGraph.Edge edge : net.after.get(i)) {
                 long until =
                         schedule.slots().get(edge.after()).start() - edge.need().least();
                 long leave = edge.need().rested() ? Slot.leave(slot.order(), slot.task(), until) : until;
@@ -179,9 +179,9 @@ public record Timeline(Schedule schedule, List<Line> lines) {
 
         /** Whether all its open time up to the limit is the hands' of others; then the first of them, or of its shelf. */
         private int busy(int i, Slot slot, long limit) {
-            Placing others = placing;
+            SlotFinder others = placing;
             others.give(slot);
-            Slot alone = new Placing(open, workshop).latest(slot.order(), slot.task(), limit, Long.MAX_VALUE);
+            Slot alone = new SlotFinder(open, workshop).latest(slot.order(), slot.task(), limit, Long.MAX_VALUE);
             others.take(slot);
             if (alone == null || alone.start() <= slot.start()) {
                 return -1;

@@ -1,8 +1,9 @@
 package sectorum.divide;
 
+import java.util.List;
 import sectorum.measure.Rounding;
 
-/** How a difference between neighbours looks (handbook 2.0). */
+/** How a difference between neighbours looks (craft 2.0). */
 public enum Compare {
     UNNOTICED("nobody notices"),
     SHOWS("shows if one looks"),
@@ -10,6 +11,9 @@ public enum Compare {
 
     /** The share up to which nobody notices. */
     public static final double UNNOTICED_UP_TO = 0.03;
+
+    /** Sections nearer than this are of one size. */
+    private static final double ALIKE_MM = 0.001;
 
     private final String words;
 
@@ -28,6 +32,31 @@ public enum Compare {
             return UNNOTICED;
         }
         return Rounding.atMost(share, 0.08) ? SHOWS : PLAIN;
+    }
+
+    /** The section that the most sections have; of several as common, the one nearest to the compared. */
+    public static double ordinary(List<Double> sections, double compared) {
+        double[] sorted =
+                sections.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+        double best = compared;
+        int most = 0;
+        int from = 0;
+        int to = 0;
+        for (double each : sorted) {
+            while (sorted[from] <= each - ALIKE_MM) {
+                from++;
+            }
+            while (to < sorted.length && sorted[to] < each + ALIKE_MM) {
+                to++;
+            }
+            int many = to - from;
+            boolean nearer = many == most && Math.abs(each - compared) < Math.abs(best - compared);
+            if (many > most || nearer) {
+                best = each;
+                most = many;
+            }
+        }
+        return best;
     }
 
     public static double share(double a, double ordinary) {

@@ -9,7 +9,7 @@ import sectorum.measure.Rounding;
 import sectorum.outline.Along;
 import sectorum.outline.Outline;
 
-/** Division where corners rule: every corner carries a mark and each side is divided on its own (handbook 2.2). */
+/** Division where corners rule: every corner carries a mark and each side is divided on its own (craft 2.2). */
 final class Corners {
     private Corners() {}
 
@@ -25,8 +25,7 @@ final class Corners {
         List<Double> marks = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
             for (int j = 0; j < counts[i]; j++) {
-                marks.add(Along.of(corners.get(i) + sides.get(i) * j / counts[i], p)
-                        .s());
+                marks.add(Division.onSeam(corners.get(i) + sides.get(i) * j / counts[i], p));
             }
         }
         marks.sort(null);

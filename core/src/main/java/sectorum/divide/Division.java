@@ -54,14 +54,18 @@ public record Division(Outline outline, Front front, List<Double> marks) {
         List<Double> cut = new ArrayList<>();
         for (int k = 0; k < count(); k++) {
             for (int j = 0; j < into; j++) {
-                double s = mark(k).plus(section(k) * j / into).s();
-                // A hair before the seam is the seam, or the first mark would be the last.
-                cut.add(around() - s < SEAM_MM ? 0 : s);
+                cut.add(onSeam(mark(k).s() + section(k) * j / into, around()));
             }
         }
         COUNT.check(cut.size());
         cut.sort(null);
         return new Division(outline, front, cut);
+    }
+
+    /** Wrapped to 0 ≤ s < P: a hair before the seam is the seam, or the first mark would be the last. */
+    static double onSeam(double s, double p) {
+        double wrapped = Along.of(s, p).s();
+        return p - wrapped < SEAM_MM ? 0 : wrapped;
     }
 
     /** Every so-manyth mark, from the first on; refused where that does not come out even at the back. */

@@ -8,7 +8,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 
 /**
- * A paper band folded round and up: 2^i (or 3·2^i, in thirds first) columns by 2^j rows (handbook 2.4, 7).
+ * A paper band folded round and up: 2^i (or 3·2^i, in thirds first) columns by 2^j rows (craft 2.4, 7).
  *
  * @param columns round the side
  * @param rows up the side

@@ -6,7 +6,7 @@ import sectorum.measure.Refused;
 import sectorum.measure.Tape;
 
 /**
- * A card cut to one section and stepped round (handbook 2.4).
+ * A card cut to one section and stepped round (craft 2.4).
  *
  * @param stiff a stiff card spans the chord, a soft one lies on the side and spans the arc
  * @param size what the card is cut to, on the tape's divisions, mm

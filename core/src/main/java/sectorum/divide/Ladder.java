@@ -12,7 +12,7 @@ import sectorum.measure.Tape;
 import sectorum.outline.Outline;
 
 /**
- * The counts that come near a wanted section, best first (handbook 2.3).
+ * The counts that come near a wanted section, best first (craft 2.3).
  *
  * @param wanted w in mm
  * @param rungs in order of choice; refused ones, with the reason, behind

@@ -1,6 +1,6 @@
 package sectorum.divide;
 
-/** Which counts a workshop likes best (handbook 1, the schools). */
+/** Which counts a workshop likes best (craft 1, the schools). */
 public enum Preference {
     ANY,
     ODD,

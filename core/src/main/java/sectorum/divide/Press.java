@@ -10,7 +10,7 @@ import sectorum.measure.Refused;
 import sectorum.measure.Rounding;
 
 /**
- * A round cutter pressed into the side, rocked on to a depth: scallops whose chord lies along the side (handbook 2.4).
+ * A round cutter pressed into the side, rocked on to a depth: scallops whose chord lies along the side (craft 2.4).
  *
  * @param cutter diameter D_c, mm
  * @param depth p ≤ D_c/2, mm

@@ -10,10 +10,10 @@ import sectorum.measure.Field;
 import sectorum.measure.Tape;
 
 /**
- * Marking, played by a hand that errs, thousands of times (handbook 2.4). Each way is played mark by mark with its own
+ * Marking, played by a hand that errs, thousands of times (craft 2.4). Each way is played mark by mark with its own
  * kind of error, never drawn from a closed form, so that the closed form can check it.
  *
- * @param ways in the order of the handbook; only those that can mark this division
+ * @param ways in the order of craft 2.4; only those that can mark this division
  */
 public record Rehearsal(List<Played> ways) {
     public static final Field HAND = Field.length(
@@ -27,16 +27,6 @@ public record Rehearsal(List<Played> ways) {
 
     /** How often a way is played, and the seed that makes every showing the same. */
     public record Tries(int runs, long seed) {}
-
-    /** A way to mark, and how it errs. */
-    public enum Way {
-        TAPE,
-        SOFT,
-        STIFF,
-        FOLD,
-        PRESS,
-        STRIP
-    }
 
     /**
      * What came of one way.

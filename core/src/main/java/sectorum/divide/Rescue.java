@@ -14,7 +14,7 @@ import sectorum.measure.Tape;
 
 /**
  * What can be done in the middle of the job, when k of n sections are placed and cover another length than planned
- * (handbook 2.5).
+ * (craft 2.5).
  *
  * @param gap (P − s) − (n − k)·size, signed: what the rest has to take up
  * @param offers the three ways out that are possible

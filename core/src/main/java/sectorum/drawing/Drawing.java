@@ -21,8 +21,35 @@ public record Drawing(String name, Phrase title, double width, double height, Li
         }
     }
 
+    /** White that stays around what is drawn, mm. */
+    private static final double KEPT = 2;
+
     public Drawing named(String other) {
         return new Drawing(other, title, width, height, inks);
+    }
+
+    /**
+     * The same without what is empty around its inks, where there is more than a little; what fits a page is printed on one
+     * whatever white it was drawn with.
+     */
+    public Drawing cropped() {
+        double[] box = {width, height, 0, 0};
+        for (Ink ink : inks) {
+            ink.reach(box);
+        }
+        double left = Math.max(0, box[0] - KEPT);
+        double top = Math.max(0, box[1] - KEPT);
+        double right = Math.min(width, box[2] + KEPT);
+        double foot = Math.min(height, box[3] + KEPT);
+        if (right <= left || foot <= top || (right - left >= width && foot - top >= height)) {
+            return this;
+        }
+        return new Drawing(
+                name,
+                title,
+                right - left,
+                foot - top,
+                inks.stream().map(i -> i.moved(-left, -top)).toList());
     }
 
     /** Gathers the inks of a drawing. */

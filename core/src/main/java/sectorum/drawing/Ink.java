@@ -12,6 +12,9 @@ public sealed interface Ink {
     /** The same ink, lengths along x and y multiplied; the size of type stays. */
     Ink scaled(double kx, double ky);
 
+    /** Widens a box {least x, least y, most x, most y} so that this ink is in it. */
+    void reach(double[] box);
+
     /** How heavy and how broken a line is. */
     enum Pen {
         CUT,
@@ -52,6 +55,14 @@ public sealed interface Ink {
             return new Line(pen, scaled);
         }
 
+        @Override
+        public void reach(double[] box) {
+            for (int i = 0; i < xy.size(); i++) {
+                box[i % 2] = Math.min(box[i % 2], xy.get(i));
+                box[2 + i % 2] = Math.max(box[2 + i % 2], xy.get(i));
+            }
+        }
+
         public static Line of(Pen pen, double x0, double y0, double x1, double y1) {
             return new Line(pen, List.of(x0, y0, x1, y1));
         }
@@ -66,6 +77,20 @@ public sealed interface Ink {
 
     /** Words whose baseline begins, centres or ends at a point; size is the height of the type. */
     record Words(double x, double y, double size, Anchor anchor, Phrase said) implements Ink {
+        /** About how wide a letter is, as a share of the type's height. */
+        private static final double LETTER = 0.55;
+
+        /** Words are as wide as about so many letters; their numbers are filled in later. */
+        @Override
+        public void reach(double[] box) {
+            double wide = said.toString().length() * LETTER * size;
+            double from = anchor == Anchor.START ? x : anchor == Anchor.END ? x - wide : x - wide / 2;
+            box[0] = Math.min(box[0], from);
+            box[1] = Math.min(box[1], y - size);
+            box[2] = Math.max(box[2], from + wide);
+            box[3] = Math.max(box[3], y + size / 3);
+        }
+
         @Override
         public Words moved(double dx, double dy) {
             return new Words(x + dx, y + dy, size, anchor, said);

@@ -23,6 +23,6 @@ public record Change(Target target, String field, @Absent Object value) {
         STAND,
         PIECE,
         AGENDA,
-        HOUSE
+        WORKSHOP
     }
 }

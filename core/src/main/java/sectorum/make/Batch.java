@@ -4,6 +4,7 @@ import java.util.List;
 import sectorum.bench.Dial;
 import sectorum.bench.Paste;
 import sectorum.measure.Absent;
+import sectorum.measure.Rounding;
 
 /**
  * What is kneaded, mixed or bought at once: one paste, one colour, one thickness.
@@ -29,7 +30,7 @@ public record Batch(
         double thickness,
         @Absent Dial.Set dial,
         List<Covering> coverings,
-        List<Line> lines,
+        List<CutLine> lines,
         double loose,
         double length,
         Parts parts,
@@ -72,7 +73,7 @@ public record Batch(
         private static final double LEAST = 60;
 
         /**
-         * What is over of the sheets when off-cuts are kneaded into the next roll: one roll's, (1/η − 1)·M/rolls (handbook
+         * What is over of the sheets when off-cuts are kneaded into the next roll: one roll's, (1/η − 1)·M/rolls (craft
          * 4.3).
          *
          * @param grams M, pieces and spares
@@ -88,9 +89,11 @@ public record Batch(
             if (raw <= 0) {
                 return new Parts(0, 0, 0, 0, 0);
             }
-            double up = sectorum.measure.Rounding.ceil(raw / STEP) * STEP;
-            double whole = lump ? Math.max(LEAST, up) : up;
-            return new Parts(net, spare, offCuts, Math.min(pool, whole), whole - raw);
+            double wanted = lump ? Math.max(LEAST, raw) : raw;
+            double credit = Math.min(pool, wanted);
+            // Trimmings are weighed in first: what is kneaded beside them is what a scale is set to.
+            double kneaded = Rounding.ceil((wanted - credit) / STEP) * STEP;
+            return new Parts(net, spare, offCuts, credit, kneaded + credit - raw);
         }
 
         public double kneaded() {

@@ -76,7 +76,7 @@ final class Batches {
         final Tint tint;
         final double thickness;
         final List<Covering> coverings = new ArrayList<>();
-        final List<Line> lines = new ArrayList<>();
+        final List<CutLine> lines = new ArrayList<>();
         final Map<String, double[]> loose = new LinkedHashMap<>();
         double powder;
 
@@ -117,7 +117,7 @@ final class Batches {
                     group(form(cut.paste(), cut.thickness()), cut.paste(), job.tint(cut.colour()), cut.thickness());
             String id = job.id() + "/" + (i + 1);
             group.powder = Math.max(group.powder, job.making().powder());
-            group.lines.add(new Line(
+            group.lines.add(new CutLine(
                     id,
                     job.id(),
                     cut.what(),
@@ -150,10 +150,10 @@ final class Batches {
     private Batch batch(Group g) {
         double covered = g.coverings.stream().mapToDouble(Covering::stays).sum();
         double trimmed = g.coverings.stream().mapToDouble(Covering::trimmed).sum();
-        double net = covered + g.lines.stream().mapToDouble(Line::net).sum() + g.loose();
+        double net = covered + g.lines.stream().mapToDouble(CutLine::net).sum() + g.loose();
         boolean icing = g.paste == Paste.ROYAL || g.paste == Paste.BUTTERCREAM || g.paste == Paste.GANACHE;
         double byLength = icing || g.form == Batch.Form.BOUGHT ? 0 : BY_LENGTH * g.loose();
-        double spare = g.lines.stream().mapToDouble(Line::spared).sum() + byLength;
+        double spare = g.lines.stream().mapToDouble(CutLine::spared).sum() + byLength;
         Sheeting sheeting = g.form == Batch.Form.ROLLED ? sheeting(g) : Sheeting.NONE;
         double cut = Batch.Parts.offCuts(net + spare, sheeting.rolls, sheeting.share);
         String key = g.paste.key() + "/" + g.tint.id();
@@ -204,7 +204,7 @@ final class Batches {
     }
 
     private Sheeting sheeting(Group g) {
-        List<Line> cut = g.lines;
+        List<CutLine> cut = g.lines;
         if (cut.isEmpty()) {
             return Sheeting.NONE;
         }
@@ -230,7 +230,7 @@ final class Batches {
     }
 
     /** One blank a line, those of one outline all told in the first of them: they nest as one. */
-    private static List<Blank> blanks(List<Line> lines) {
+    private static List<Blank> blanks(List<CutLine> lines) {
         int[] counts = new int[lines.size()];
         for (int i = 0; i < lines.size(); i++) {
             if (lines.get(i).yield() == null) {

@@ -1,18 +1,20 @@
 package sectorum.make;
 
+import java.util.function.DoubleFunction;
 import sectorum.bench.Paste;
+import sectorum.measure.Absent;
 import sectorum.outline.Outline;
 import sectorum.plan.Coat;
 
 /**
- * A coat on a tier, or a covering on its board: what is rolled or spread, and what of it stays (handbook 4.3).
+ * A coat on a tier, or a covering on its board: what is rolled or spread, and what of it stays (craft 4.3).
  *
  * @param tier the tier; empty: the board
  * @param index among the tier's coats, inmost 0
  * @param width of the sheet that is rolled, or of the strip, mm; 0 where it is spread
  * @param height of that sheet
  * @param round whether the sheet is a circle
- * @param lid side of the lid's sheet beside a strip, mm; 0: none
+ * @param lid beside a strip; absent: there is none
  * @param stays grams on top and sides
  * @param trimmed grams cut off and given back
  */
@@ -27,18 +29,34 @@ public record Covering(
         double width,
         double height,
         boolean round,
-        double lid,
+        @Absent Lid lid,
         double stays,
         double trimmed) {
+
+    /** The lid beside a strip: the top's own outline and the margin all round, as large as its box, mm. */
+    public record Lid(double width, double height, boolean round) {
+        static Lid of(Outline outline) {
+            double[] box = outline.box();
+            double round = Math.PI / 4 * box[0] * box[0];
+            boolean alike =
+                    Math.abs(box[0] - box[1]) < ROUND_MM && Math.abs(outline.area() - round) < ROUND_MM * box[0];
+            return new Lid(box[0], box[1], alike);
+        }
+    }
+
+    /** A box so nearly square, and filled so nearly as a circle would, is a circle's. */
+    private static final double ROUND_MM = 0.1;
 
     /**
      * On a body as it is before this coat.
      *
-     * @param outline coated, before covering
+     * @param body its outline before this coat, and so many mm all round larger
      * @param high its height, mm
      * @param named what it is of: tier, index and name
      */
-    public static Covering of(Outline outline, double high, Coat coat, boolean outermost, Named named, Tint tint) {
+    public static Covering of(
+            DoubleFunction<Outline> body, double high, Coat coat, boolean outermost, Named named, Tint tint) {
+        Outline outline = body.apply(0);
         Paste paste = coat.made(outermost);
         Coat.Laid laid = coat.lies(outermost);
         double t = coat.thickness();
@@ -47,23 +65,23 @@ public record Covering(
         double m = laid == Coat.Laid.BARE ? 0 : coat.trimmed();
         double[] box = outline.box();
         return switch (laid) {
-            case SPREAD -> named.of(paste, tint, t, laid, new Cut(0, 0, false, 0), stays, 0);
+            case SPREAD -> named.of(paste, tint, t, laid, new Cut(0, 0, false, null), stays, 0);
             case SHEET, BARE -> {
                 double reach = 2 * high + 2 * m;
                 double a = box[0] + reach;
                 double b = box[1] + reach;
                 double d = 2 * farthest(outline) + reach;
                 boolean round = Math.PI / 4 * d * d < a * b;
-                Cut cut = round ? new Cut(d, d, true, 0) : new Cut(a, b, false, 0);
+                Cut cut = round ? new Cut(d, d, true, null) : new Cut(a, b, false, null);
                 double sheet = paste.sheet(round ? Math.PI / 4 * d * d : a * b, t);
                 yield named.of(paste, tint, t, laid, cut, Math.min(stays, sheet), Math.max(0, sheet - stays));
             }
             case STRIP -> {
-                // Wrapped alone a sheet t thick needs πt more than what it is wrapped around (handbook 3G).
+                // Wrapped alone a sheet t thick needs πt more than what it is wrapped around (craft 3G).
                 double length = p + Math.PI * t;
-                double lid = Math.max(box[0], box[1]) + 2 * m;
-                double sheet = paste.sheet(length * (high + m) + lid * lid, t);
-                Cut cut = new Cut(length, high + m, false, lid);
+                Outline lid = body.apply(m);
+                double sheet = paste.sheet(length * (high + m) + lid.area(), t);
+                Cut cut = new Cut(length, high + m, false, Lid.of(lid));
                 yield named.of(paste, tint, t, laid, cut, stays, Math.max(0, sheet - stays));
             }
         };
@@ -76,7 +94,11 @@ public record Covering(
                 .orElse(0);
     }
 
-    private record Cut(double width, double height, boolean round, double lid) {}
+    private record Cut(
+            double width,
+            double height,
+            boolean round,
+            @Absent Lid lid) {}
 
     /** What a covering is of. */
     public record Named(String tier, int index, String name) {
@@ -104,6 +126,7 @@ public record Covering(
 
     /** What has to lie flat at once: the longer side of the larger sheet, mm. */
     double longest() {
-        return Math.max(Math.max(width, height), lid);
+        double flat = Math.max(width, height);
+        return lid == null ? flat : Math.max(flat, Math.max(lid.width(), lid.height()));
     }
 }

@@ -10,12 +10,14 @@ import sectorum.bench.Dial;
 import sectorum.bench.Stock;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
+import sectorum.divide.Way;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.measure.Absent;
+import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Values;
@@ -25,7 +27,7 @@ import sectorum.plan.Tier;
 import sectorum.technique.Making;
 
 /**
- * Whether the cupboard's tools fit what is planned (handbook 7). A kind of which the workshop has told nothing is not
+ * Whether the cupboard's tools fit what is planned (craft 7). A kind of which the workshop has told nothing is not
  * judged: nothing is invented.
  */
 public final class Fits {
@@ -70,8 +72,16 @@ public final class Fits {
     static List<Fit> of(List<Job> jobs, List<Batch> batches, List<Tier> tiers, Stock stock, Table table) {
         Fits fits = new Fits(stock, table);
         for (Job job : jobs) {
-            job.making().tools().forEach(tool -> fits.tool(job, tool));
+            Who who = new Who(job.tier(), job.dressing(), job.division(), job.name());
+            job.making().tools().forEach(tool -> fits.tool(who, tool));
             fits.joint(job);
+        }
+        for (Tier tier : tiers) {
+            tier.divisions().stream()
+                    .filter(d -> d.marked() == Way.PRESS)
+                    .forEach(d -> fits.tool(
+                            new Who(tier.id(), "", d.id(), "Marking " + tier.name()),
+                            new Making.Tool(ThingKind.CUTTER, "", d.press().cutter(), 1)));
         }
         for (Batch batch : batches) {
             if (batch.form() == Batch.Form.ROLLED) {
@@ -82,6 +92,13 @@ public final class Fits {
         return List.copyOf(fits.found);
     }
 
+    /** What a tool is for. */
+    private record Who(String tier, String dressing, String division, String name) {}
+
+    private void add(Who who, Finding finding) {
+        found.add(new Fit(who.tier(), who.dressing(), who.division(), finding));
+    }
+
     private void add(@Absent Job job, Finding finding) {
         found.add(
                 job == null
@@ -89,10 +106,14 @@ public final class Fits {
                         : new Fit(job.tier(), job.dressing(), job.division(), finding));
     }
 
-    private void tool(Job job, Making.Tool tool) {
+    private void tool(Who who, Making.Tool tool) {
         List<Thing> owned = stock.of(tool.kind()).toList();
-        String across =
-                tool.kind().fields().get(tool.kind().fields().size() - 1).name();
+        Field size = tool.kind().fields().get(tool.kind().fields().size() - 1);
+        String across = size.name();
+        if (tool.size() < size.min() - 1e-9 || tool.size() > size.max() + 1e-9) {
+            nobodyOwns(who, tool, size);
+            return;
+        }
         Thing nearest = owned.stream()
                 .min(Comparator.comparingDouble(t -> Math.abs(t.size(across) - tool.size())))
                 .orElse(null);
@@ -109,16 +130,35 @@ public final class Fits {
         }
         mends.add(wanted(tool.kind(), tool.size(), new Values(Map.of(across, tool.size()))));
         add(
-                job,
+                who,
                 TOOL.found(
                         Phrase.of(
                                 "{} asks for {}; of \"{}\" the nearest owned is {}, {}.",
-                                Quantity.text(job.name()),
+                                Quantity.text(who.name()),
                                 Quantity.length(tool.size()),
                                 Quantity.text(tool.kind().label().toLowerCase(java.util.Locale.ROOT)),
                                 Quantity.text(nearest.name()),
                                 Quantity.length(nearest.size(across))),
                         mends));
+    }
+
+    /** Nobody makes one of such a size: it is told, and never asked of the cupboard. */
+    private void nobodyOwns(Who who, Making.Tool tool, Field size) {
+        double nearest = Math.max(size.min(), Math.min(size.max(), tool.size()));
+        add(
+                who,
+                TOOL.found(
+                        Phrase.of(
+                                "{} asks for {}; of \"{}\" there are {} to {}.",
+                                Quantity.text(who.name()),
+                                Quantity.length(tool.size()),
+                                Quantity.text(tool.kind().label().toLowerCase(java.util.Locale.ROOT)),
+                                Quantity.length(size.min()),
+                                Quantity.length(size.max())),
+                        tool.field().isEmpty()
+                                ? List.of()
+                                : List.of(Mend.setting(
+                                        Phrase.of("Work with {}", Quantity.length(nearest)), tool.field(), nearest))));
     }
 
     private Mend wanted(ThingKind kind, double size, Values sizes) {
@@ -167,7 +207,7 @@ public final class Fits {
                 });
     }
 
-    private static Phrase noSheet(Line line) {
+    private static Phrase noSheet(CutLine line) {
         return Phrase.of(
                 "A piece of {} by {} goes on none of the sheets owned: cut it in parts, or roll a longer sheet.",
                 Quantity.length(line.width()),
@@ -175,7 +215,7 @@ public final class Fits {
     }
 
     /** A mat on which it lies, up to the next 50 mm. */
-    private Mend wantedSheet(Line line) {
+    private Mend wantedSheet(CutLine line) {
         double margins = 2 * Roll.BY_HAND.margin();
         double w = up(Math.min(line.width(), line.height()) + margins);
         double l = up(Math.max(line.width(), line.height()) + margins);
@@ -186,7 +226,7 @@ public final class Fits {
         return Math.max(50, Math.ceil(mm / 50) * 50);
     }
 
-    private static Job job(List<Job> jobs, Line line) {
+    private static Job job(List<Job> jobs, CutLine line) {
         return jobs.stream().filter(j -> j.id().equals(line.job())).findFirst().orElseThrow();
     }
 

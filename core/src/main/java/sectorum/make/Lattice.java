@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * One sheet full of one piece in even rows: as rounds close together (handbook 3F), or as any outline beside itself turned
+ * One sheet full of one piece in even rows: as rounds close together (craft 3F), or as any outline beside itself turned
  * half way, each row as near to the one below as it goes.
  */
 final class Lattice {

@@ -3,18 +3,12 @@ package sectorum.make;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.bench.Paste;
+import sectorum.bench.Powder;
 import sectorum.plan.Colour;
 import sectorum.plan.Table;
 
-/** What a batch is mixed from: colours by share, pastes by mass, CMC powder by purpose and weather (handbook 4.3). */
+/** What a batch is mixed from: colours by share, pastes by mass, CMC powder by purpose and weather (craft 4.3). */
 final class Mixing {
-    /** CMC in a soft paste that must stand in heat or damp, g/kg. */
-    static final double SOFT_G_PER_KG = 5;
-    /** CMC that makes fondant a modelling paste: the least in a dry, cool room, the most in a close one, g/kg. */
-    static final double MODELLING_G_PER_KG = 12;
-
-    static final double MODELLING_CLOSE_G_PER_KG = 16;
-
     private Mixing() {}
 
     /** @param perKg CMC in it, g/kg */
@@ -50,10 +44,10 @@ final class Mixing {
      */
     static double powder(Batch.Form form, Paste paste, Table table, double asked) {
         if (paste == Paste.MODELLING) {
-            return table.isClose() ? MODELLING_CLOSE_G_PER_KG : MODELLING_G_PER_KG;
+            return table.isClose() ? Powder.MODELLING_CLOSE_G_PER_KG : Powder.MODELLING_G_PER_KG;
         }
         boolean soft = (paste == Paste.FONDANT || paste == Paste.HALF) && form == Batch.Form.ROLLED;
-        return Math.max(asked, soft && table.isClose() ? SOFT_G_PER_KG : 0);
+        return Math.max(asked, soft && table.isClose() ? Powder.SOFT_G_PER_KG : 0);
     }
 
     private static List<Colour.Portion> parts(Tint tint) {

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Lays pieces on sheets so that they take the least of them (handbook 3F, 4.3): by plain division for boxes, staggered for
+ * Lays pieces on sheets so that they take the least of them (craft 3F, 4.3): by plain division for boxes, staggered for
  * rounds, beside themselves turned half way for one outline, fitted together for several; never worse than by boxes.
  * The same pieces give the same nest.
  *
@@ -16,6 +16,9 @@ import java.util.Optional;
 public final class Nest {
     /** Over so many pieces of several outlines, rows serve: fitting each would take longer than cutting. */
     private static final int FITTED = 600;
+
+    /** A piece of so little, mm², is a line that nobody cuts: it takes no place. */
+    private static final double NOTHING = 1e-6;
 
     private Nest() {}
 
@@ -46,7 +49,7 @@ public final class Nest {
     public static Optional<Nested> of(List<Blank> blanks, List<Roll> rolls) {
         List<Integer> kinds = new ArrayList<>();
         for (int i = 0; i < blanks.size(); i++) {
-            if (blanks.get(i).count() > 0) {
+            if (blanks.get(i).count() > 0 && blanks.get(i).polygon().area() > NOTHING) {
                 kinds.add(i);
             }
         }
@@ -74,7 +77,7 @@ public final class Nest {
     }
 
     private static Nested inRows(List<Blank> blanks, Roll roll) {
-        return Nested.better(Shelves.of(blanks, roll, false), Shelves.of(blanks, roll, true));
+        return Nested.better(ShelfRows.of(blanks, roll, false), ShelfRows.of(blanks, roll, true));
     }
 
     private static Nested single(List<Blank> blanks, int piece, Roll roll, Lattice lattice) {

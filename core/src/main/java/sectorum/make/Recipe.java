@@ -20,7 +20,7 @@ public enum Recipe {
     SUGAR_SHEET(
             "Sugar sheet",
             "Press it thin and let it dry for days.",
-            new Part("icing sugar", 400, 0.56, false, ""),
+            new Part("caster sugar", 400, 0.85, false, ""),
             new Part("glucose", 90, 1.4, false, "")),
     COOKED_SUGAR(
             "Cooked sugar",

@@ -29,7 +29,7 @@ public record Roll(String name, double width, double length, double margin, doub
         }
     }
 
-    /** A sheet with the usual margin of 8 and bridge of 2 (handbook 6). */
+    /** A sheet with the usual margin of 8 and bridge of 2 (craft 6). */
     public static Roll of(String name, double width, double length) {
         return new Roll(name, width, length, BY_HAND.margin(), BY_HAND.bridge());
     }

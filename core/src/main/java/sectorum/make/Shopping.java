@@ -21,7 +21,7 @@ import sectorum.measure.Rounding;
 public final class Shopping {
     private final Stock stock;
     private final Map<Long, Double> left = new HashMap<>();
-    private final Map<Need, double[]> needs = new LinkedHashMap<>();
+    private final Map<MaterialNeed, double[]> needs = new LinkedHashMap<>();
     private final List<Taking> takings = new ArrayList<>();
     private final Map<String, Double> costs = new LinkedHashMap<>();
 
@@ -68,7 +68,7 @@ public final class Shopping {
      */
     void take(Batch batch, boolean made) {
         double cost = 0;
-        for (Map.Entry<Need, Double> entry : needed(batch).entrySet()) {
+        for (Map.Entry<MaterialNeed, Double> entry : needed(batch).entrySet()) {
             cost += made
                     ? priced(serving(entry.getKey()), entry.getValue())
                     : take(batch.id(), entry.getKey(), entry.getValue());
@@ -77,7 +77,7 @@ public final class Shopping {
     }
 
     /** What serves a need, the best first. */
-    private List<Thing> serving(Need need) {
+    private List<Thing> serving(MaterialNeed need) {
         return stock.things().stream()
                 .filter(t -> need.served(t) > 0)
                 .sorted(Comparator.comparingInt((Thing t) -> -need.served(t)).thenComparing(Thing::name))
@@ -88,31 +88,36 @@ public final class Shopping {
         return grams * serving.stream().findFirst().map(Thing::each).orElse(Double.NaN);
     }
 
-    private Map<Need, Double> needed(Batch batch) {
-        Map<Need, Double> needed = new LinkedHashMap<>();
+    private Map<MaterialNeed, Double> needed(Batch batch) {
+        Map<MaterialNeed, Double> needed = new LinkedHashMap<>();
         double grams = batch.parts().kneaded();
         if (batch.form() == Batch.Form.BOUGHT) {
             double all = batch.lines().stream()
                     .mapToDouble(l -> l.net() + l.spared())
                     .sum();
-            for (Line line : batch.lines()) {
+            for (CutLine line : batch.lines()) {
                 double share = all > 0 ? (line.net() + line.spared()) / all : 0;
-                needed.merge(Need.pearls(batch.tint(), line.width()), grams * share, Double::sum);
+                needed.merge(MaterialNeed.pearls(batch.tint(), line.width()), grams * share, Double::sum);
             }
             return needed;
         }
-        Need whole = new Need(ThingKind.PASTE, batch.paste(), batch.paste().words(), "", 0);
+        MaterialNeed whole =
+                new MaterialNeed(ThingKind.PASTE, batch.paste(), batch.paste().words(), "", 0);
         boolean owned = stock.things().stream().anyMatch(t -> whole.served(t) > 0 || t.isPaste(batch.paste()));
-        Recipe recipe =
-                batch.paste() == Paste.ROYAL ? Recipe.ROYAL : batch.paste() == Paste.SUGAR ? Recipe.COOKED_SUGAR : null;
+        Recipe recipe = switch (batch.paste()) {
+            case ROYAL -> Recipe.ROYAL;
+            case SUGAR -> Recipe.COOKED_SUGAR;
+            case SUGAR_SHEET -> Recipe.SUGAR_SHEET;
+            default -> null;
+        };
         if (recipe != null && !owned && grams > 0) {
             recipe.scaled(Math.max(1, grams)).amounts().stream()
                     .filter(a -> !a.name().equals("water"))
-                    .forEach(a -> needed.merge(Need.supply(a.name()), a.grams(), Double::sum));
+                    .forEach(a -> needed.merge(MaterialNeed.supply(a.name()), a.grams(), Double::sum));
             return needed;
         }
         for (Batch.Mixed mixed : batch.mixed()) {
-            needed.merge(Need.of(mixed), mixed.grams(), Double::sum);
+            needed.merge(MaterialNeed.of(mixed), mixed.grams(), Double::sum);
         }
         // A ready mix on the shelf spares the mixing; the powder that makes modelling paste is in it already.
         boolean ready = batch.paste() == Paste.HALF || batch.paste() == Paste.MODELLING;
@@ -121,12 +126,14 @@ public final class Shopping {
             batch.mixed().stream()
                     .filter(m -> !m.powder() || batch.paste() == Paste.HALF)
                     .forEach(m -> needed.merge(
-                            Need.of(new Batch.Mixed(batch.paste(), m.tint(), m.powder(), 0)), m.grams(), Double::sum));
+                            MaterialNeed.of(new Batch.Mixed(batch.paste(), m.tint(), m.powder(), 0)),
+                            m.grams(),
+                            Double::sum));
         }
         return needed;
     }
 
-    private double take(String batch, Need need, double grams) {
+    private double take(String batch, MaterialNeed need, double grams) {
         double[] sums = needs.computeIfAbsent(need, n -> new double[2]);
         sums[0] += grams;
         double wanted = grams;
@@ -162,8 +169,8 @@ public final class Shopping {
     List<Buy> list(List<Thing> wanted) {
         List<Buy> list = new ArrayList<>();
         // What serves several needs is bought once for all of them: a tub of white is coloured into many.
-        Map<Object, List<Need>> bought = new LinkedHashMap<>();
-        for (Need need : needs.keySet()) {
+        Map<Object, List<MaterialNeed>> bought = new LinkedHashMap<>();
+        for (MaterialNeed need : needs.keySet()) {
             Object as = serving(need).stream().findFirst().map(t -> (Object) t).orElse(need);
             bought.computeIfAbsent(as, t -> new ArrayList<>()).add(need);
         }
@@ -176,8 +183,8 @@ public final class Shopping {
         return list;
     }
 
-    private Buy buy(List<Need> served) {
-        Need first = served.get(0);
+    private Buy buy(List<MaterialNeed> served) {
+        MaterialNeed first = served.get(0);
         double amount = served.stream().mapToDouble(n -> needs.get(n)[0]).sum();
         double have = served.stream().mapToDouble(n -> needs.get(n)[1]).sum();
         // Sums of doubles miss by their last bits; nobody buys those.

@@ -146,6 +146,7 @@ public record Worktop(
             Recipe recipe = switch (batch.paste()) {
                 case ROYAL -> Recipe.ROYAL;
                 case SUGAR -> Recipe.COOKED_SUGAR;
+                case SUGAR_SHEET -> Recipe.SUGAR_SHEET;
                 case MODELLING -> Recipe.MODELLING_PASTE;
                 default -> null;
             };

@@ -1,5 +1,5 @@
 /**
- * From a design to what is on the table (handbook 4.3 to 4.5): pieces nested on sheets, pastes and icings kneaded, coverings
+ * From a design to what is on the table (craft 4.3 to 4.5): pieces nested on sheets, pastes and icings kneaded, coverings
  * and coats, what is bought, what it costs and what it asks of the cupboard.
  *
  * <p>Every technique says what it cuts and uses in its {@link sectorum.technique.Making}; nothing here knows one technique

@@ -52,6 +52,11 @@ public record Field(
         return new Field(name, label, Quantity.Kind.TEXT, 0, 0, fallback, choices, "");
     }
 
+    /** The same with another value when nobody has said. */
+    public Field usually(Object other) {
+        return new Field(name, label, kind, min, max, other, choices, hint);
+    }
+
     /** Gives the value back, or refuses it by name, value and range. */
     public double check(double value) {
         if (!Double.isFinite(value) || value < min - Rounding.EPS || value > max + Rounding.EPS) {

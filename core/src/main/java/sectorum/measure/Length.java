@@ -2,6 +2,7 @@ package sectorum.measure;
 
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -21,9 +22,13 @@ public record Length(double mm) {
             Map.entry("⅞", " 7/8"),
             Map.entry("⅓", " 1/3"),
             Map.entry("⅔", " 2/3"));
+    private static final Set<String> METRES = Set.of("m", "metre", "metres", "meter", "meters");
     private static final Pattern TYPED = Pattern.compile(
-            "(?<sign>[-−–]?)\\s*(?:(?<whole>\\d{1,9}(?:[.,]\\d{1,6})?|[.,]\\d{1,6})(?:[\\s-]+(?<n2>\\d{1,3})/(?<d2>\\d{1,3}))?"
+            "(?<sign>[-−–]?)\\s*(?:(?<whole>\\d{1,15}(?:[.,]\\d{1,6})?|[.,]\\d{1,6})(?:[\\s-]+(?<n2>\\d{1,3})/(?<d2>\\d{1,3}))?"
                     + "|(?<n1>\\d{1,4})/(?<d1>\\d{1,3}))\\s*(?<unit>[a-z\"″”']*)\\.?");
+
+    private static final Pattern FEET = Pattern.compile(
+            "(?<sign>[-−–]?)\\s*(?<feet>\\d{1,4}(?:[.,]\\d{1,6})?)\\s*(?:'(?!')|′|’|ft\\.?|foot|feet)(?<rest>.*)");
 
     public Length {
         if (!Double.isFinite(mm)) {
@@ -37,7 +42,7 @@ public record Length(double mm) {
 
     /**
      * What a person typed: {@code 190}, {@code 19 cm}, {@code 19,5cm}, {@code 7 1/2"}, {@code 7.5in}, {@code 7½}. A
-     * number without a unit is in the person's own.
+     * number without a unit is in the person's own. Feet with or without inches ({@code 1' 2"}) and metres are read, too.
      *
      * @throws Refused naming the text and showing what can be typed
      */
@@ -46,9 +51,24 @@ public record Length(double mm) {
         for (Map.Entry<String, String> fraction : VULGAR.entrySet()) {
             text = text.replace(fraction.getKey(), fraction.getValue());
         }
+        Matcher feet = FEET.matcher(text.strip());
+        if (feet.matches()) {
+            double whole = Double.parseDouble(feet.group("feet").replace(',', '.')) * 12 * LengthUnit.INCH.mm();
+            String rest = feet.group("rest").strip();
+            double more =
+                    rest.isEmpty() ? 0 : parse(field, rest, LengthUnit.INCH).mm();
+            if (more < 0) {
+                throw unreadable(field, typed);
+            }
+            return new Length(feet.group("sign").isEmpty() ? whole + more : -whole - more);
+        }
         Matcher found = TYPED.matcher(text.strip());
         if (!found.matches()) {
             throw unreadable(field, typed);
+        }
+        if (METRES.contains(found.group("unit")) && found.group("whole") != null && found.group("n2") == null) {
+            double metres = Double.parseDouble(found.group("whole").replace(',', '.'));
+            return new Length((found.group("sign").isEmpty() ? 1 : -1) * metres * 1000);
         }
         double value = found.group("whole") != null
                 ? Double.parseDouble(found.group("whole").replace(',', '.'))
@@ -86,7 +106,7 @@ public record Length(double mm) {
                 field,
                 Phrase.of(
                         "\"{}\" cannot be read as a length. Type a number with or without a unit, like 190, 19 cm, 19,5cm,"
-                                + " 7 1/2\" or 7.5in.",
+                                + " 7 1/2\", 7.5in, 1' 2\" or 0.3 m.",
                         Quantity.text(shown)));
     }
 

@@ -19,7 +19,7 @@ public enum LengthUnit {
         return mm;
     }
 
-    /** The tape usual in this unit: 1 mm, or a sixteenth of an inch (handbook 2.4). */
+    /** The tape usual in this unit: 1 mm, or a sixteenth of an inch (craft 2.4). */
     public Tape tape() {
         return new Tape(tapeMm);
     }

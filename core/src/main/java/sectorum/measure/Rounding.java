@@ -7,7 +7,7 @@ public final class Rounding {
 
     private Rounding() {}
 
-    /** {@code floor(x/step + 0.5)·step}, half up, as handbook 2.0 has it. */
+    /** {@code floor(x/step + 0.5)·step}, half up, as craft 2.0 has it. */
     public static double halfUp(double x, double step) {
         if (!(step > 0)) {
             throw new Refused("step", Phrase.of("A rounding step is over 0; this is {}.", Quantity.plain(step)));

@@ -18,7 +18,7 @@ public record Tape(double divisionMm) {
         }
     }
 
-    /** What is read for a true position of s mm: {@code round(s/q)·q}, half up (handbook 2.4). */
+    /** What is read for a true position of s mm: {@code round(s/q)·q}, half up (craft 2.4). */
     public double read(double sMm) {
         return Rounding.halfUp(sMm, divisionMm);
     }

@@ -1,8 +1,8 @@
 /**
  * Lengths, masses and how they are read, typed and rounded.
  *
- * <p>Everything inside is millimetres, grams, minutes and radians as doubles (handbook 2.0). A bare double lives only
- * inside a formula and its name carries the unit or the handbook's symbol; at the edges stand {@link
+ * <p>Everything inside is millimetres, grams, minutes and radians as doubles (craft 2.0). A bare double lives only
+ * inside a formula and its name carries the unit or the craft's usual symbol; at the edges stand {@link
  * sectorum.measure.Length} and {@link sectorum.measure.Phrase}. Rounding happens only where a person reads or a tool is
  * set, always half up, always through {@link sectorum.measure.Rounding}. What is out of its domain is refused with
  * {@link sectorum.measure.Refused}, never turned into NaN or zero.

@@ -10,6 +10,9 @@ final class Chain implements Outline {
     private final List<Segment> segments;
     private final double[] starts;
     private final double perimeter;
+    /** Far below what a knife can do and far above what doubles lose: a corner so near the seam is at it. */
+    private static final double AT_SEAM_MM = 1e-6;
+
     private final List<Double> corners;
     private final boolean cornersRule;
 
@@ -26,7 +29,8 @@ final class Chain implements Outline {
         this.cornersRule = cornersRule;
         List<Double> found = new ArrayList<>();
         for (double c : cornersFromFront) {
-            found.add(Along.of(c + perimeter / 2, perimeter).s());
+            double s = Along.of(c + perimeter / 2, perimeter).s();
+            found.add(Math.min(s, perimeter - s) < AT_SEAM_MM ? 0 : s);
         }
         Collections.sort(found);
         corners = List.copyOf(found);
@@ -34,19 +38,9 @@ final class Chain implements Outline {
 
     /** The same chain with the middle of its box at the origin. */
     Chain centred() {
-        double x0 = Double.MAX_VALUE;
-        double x1 = -x0;
-        double y0 = x0;
-        double y1 = -x0;
-        for (double s : stops(1e-4)) {
-            Spot spot = at(s);
-            x0 = Math.min(x0, spot.x());
-            x1 = Math.max(x1, spot.x());
-            y0 = Math.min(y0, spot.y());
-            y1 = Math.max(y1, spot.y());
-        }
-        double dx = -(x0 + x1) / 2;
-        double dy = -(y0 + y1) / 2;
+        double[] bounds = bounds();
+        double dx = -(bounds[0] + bounds[2]) / 2;
+        double dy = -(bounds[1] + bounds[3]) / 2;
         return rebuilt(segments.stream().map(g -> g.moved(dx, dy)).toList(), 1);
     }
 

@@ -14,7 +14,7 @@ public interface Outline {
     /** Where the outline turns sharply, as ascending s: the middle of a rounded corner, a lobe's crossing, a point. */
     List<Double> corners();
 
-    /** Whether every corner must carry a mark (rectangle and polygon, handbook 2.2). */
+    /** Whether every corner must carry a mark (rectangle and polygon, craft 2.2). */
     default boolean cornersRule() {
         return false;
     }
@@ -22,7 +22,7 @@ public interface Outline {
     /** The same form, every length multiplied by k. */
     Outline scaled(double k);
 
-    /** The same form with the perimeter as read by the tape (handbook 2.1). */
+    /** The same form with the perimeter as read by the tape (craft 2.1). */
     default Outline withPerimeter(double mm) {
         return scaled(mm / perimeter());
     }
@@ -30,20 +30,45 @@ public interface Outline {
     /** Enclosed area in mm². */
     double area();
 
-    /** Box of the outline: width in x and depth in y, mm. */
+    /** Box of the outline: width in x and depth in y, mm, as exact as the outline itself. */
     default double[] box() {
-        double x0 = Double.MAX_VALUE;
-        double x1 = -x0;
-        double y0 = x0;
-        double y1 = -x0;
-        for (double s : stops(0.05)) {
-            Spot spot = at(s);
-            x0 = Math.min(x0, spot.x());
-            x1 = Math.max(x1, spot.x());
-            y0 = Math.min(y0, spot.y());
-            y1 = Math.max(y1, spot.y());
+        double[] bounds = bounds();
+        return new double[] {bounds[2] - bounds[0], bounds[3] - bounds[1]};
+    }
+
+    /** How far the outline reaches: least x, least y, most x, most y, mm. */
+    default double[] bounds() {
+        List<Double> stops = stops(0.05);
+        return new double[] {
+            -farthest(stops, -1, 0), -farthest(stops, 0, -1), farthest(stops, 1, 0), farthest(stops, 0, 1)
+        };
+    }
+
+    /** How far it reaches in a direction: looked for between the stops beside the farthest of them. */
+    private double farthest(List<Double> stops, double dx, double dy) {
+        int best = 0;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < stops.size(); i++) {
+            double here = along(stops.get(i), dx, dy);
+            if (here > most) {
+                most = here;
+                best = i;
+            }
         }
-        return new double[] {x1 - x0, y1 - y0};
+        double low = best > 0 ? stops.get(best - 1) : stops.get(stops.size() - 1) - perimeter();
+        double high = best + 1 < stops.size() ? stops.get(best + 1) : stops.get(0) + perimeter();
+        for (int i = 0; i < 60; i++) {
+            double third = (high - low) / 3;
+            boolean left = along(low + third, dx, dy) > along(high - third, dx, dy);
+            high = left ? high - third : high;
+            low = left ? low : low + third;
+        }
+        return Math.max(most, along((low + high) / 2, dx, dy));
+    }
+
+    private double along(double s, double dx, double dy) {
+        Spot spot = at(s);
+        return spot.x() * dx + spot.y() * dy;
     }
 
     /** Straight distance of two places: what a ruler or a stiff card spans. */

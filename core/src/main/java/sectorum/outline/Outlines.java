@@ -9,7 +9,7 @@ import sectorum.measure.Rounding;
 import sectorum.outline.Segment.Bow;
 import sectorum.outline.Segment.Straight;
 
-/** The outlines of handbook 2.1, each with a coat of t mm around it. */
+/** The outlines of craft 2.1, each with a coat of t mm around it. */
 public final class Outlines {
     private static final double DOWN = -Math.PI / 2;
 

@@ -18,7 +18,7 @@ import sectorum.measure.Refused;
  * @param own tasks added by hand
  * @param waits waits seen or stated by this workshop, by task: they win over the formula
  * @param air how damp the room is from a moment on; before the first, and without any, as the plan's table says
- * @param dressFirst whether each tier is decorated before it is stacked; usual is to stack first (handbook 1)
+ * @param dressFirst whether each tier is decorated before it is stacked; usual is to stack first (craft 1)
  */
 public record Agenda(
         Map<String, Did> done,

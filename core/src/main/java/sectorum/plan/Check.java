@@ -44,12 +44,14 @@ final class Check {
                             Quantity.count(least),
                             Quantity.count(most)));
         }
-        if (said.chars().anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t')) {
+        // A lone half of a sign above the basic plane cannot be written down anywhere.
+        boolean half = said.codePoints().anyMatch(c -> c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE);
+        if (half || said.chars().anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t')) {
             throw new Refused(
                     field,
                     Phrase.of(
                             label + " \"{}\" holds signs that cannot be printed. Type it again.",
-                            Quantity.text(said.replaceAll("\\p{Cntrl}", "·"))));
+                            Quantity.text(said.replaceAll("[\\p{Cntrl}\\p{Cs}]", "·"))));
         }
         return said;
     }

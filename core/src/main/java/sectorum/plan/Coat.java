@@ -27,7 +27,7 @@ public record Coat(
     public static final Field MARGIN =
             Field.length("coats.margin", "Margin", 0, 80, 20, "What is trimmed off a covering's edge.");
 
-    /** How a coat goes on: spread, or in one of the schools of covering (handbook 1). */
+    /** How a coat goes on: spread, or in one of the schools of covering (craft 1). */
     public enum Laid {
         SPREAD,
         /** One sheet over top and sides with a margin, trimmed at the foot. */

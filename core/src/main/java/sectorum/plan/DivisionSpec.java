@@ -7,8 +7,13 @@ import sectorum.divide.Division;
 import sectorum.divide.Front;
 import sectorum.divide.Ladder;
 import sectorum.divide.Preference;
+import sectorum.divide.Press;
+import sectorum.divide.Way;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
 
 /**
  * How a side is divided.
@@ -20,6 +25,8 @@ import sectorum.measure.Field;
  * @param locked marks moved by hand
  * @param items pieces set one a section, where the section is theirs to decide
  * @param follows another division of the tier whose marks are used again
+ * @param way how it is marked, once somebody chose; absent: read off the tape, with the templates of every way at hand
+ * @param press the cutter and how it is pressed, where that is the way
  */
 public record DivisionSpec(
         String id,
@@ -30,7 +37,9 @@ public record DivisionSpec(
         boolean corners,
         List<Lock> locked,
         @Absent Ladder.Items items,
-        @Absent Follow follows) {
+        @Absent Follow follows,
+        @Absent Way way,
+        @Absent Press press) {
     private static final Field INTO =
             Field.count("follows.into", "Each section in", 1, 12, 1, "2 halves it, 3 makes thirds.");
     private static final Field EVERY =
@@ -67,12 +76,24 @@ public record DivisionSpec(
         liked = liked == null ? Preference.ANY : liked;
         locked = Check.list("locked", "Marks moved by hand", locked, 0, 500);
         Check.unique("locked", "Mark", locked, lock -> "" + lock.mark());
+        if (way == Way.PRESS && press == null) {
+            throw new Refused(
+                    "divisions.press",
+                    Phrase.of(
+                            "To press {} sections round, say with which cutter and how deep. Choose it under the ways to mark.",
+                            Quantity.count(count)));
+        }
     }
 
     /** A division that stands alone. */
     public static DivisionSpec of(
             String id, int count, @Absent Double wanted, Front front, @Absent Preference liked, List<Lock> locked) {
-        return new DivisionSpec(id, count, wanted, front, liked, true, locked, null, null);
+        return new DivisionSpec(id, count, wanted, front, liked, true, locked, null, null, null, null);
+    }
+
+    /** How it is marked: the first school reads positions off a tape. */
+    public Way marked() {
+        return way == null ? Way.TAPE : way;
     }
 
     public Map<Integer, Double> locks() {

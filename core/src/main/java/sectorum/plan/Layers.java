@@ -3,7 +3,7 @@ package sectorum.plan;
 import sectorum.measure.Field;
 
 /**
- * A height built from layers: count × each + (count − 1) × filling (handbook 2.1).
+ * A height built from layers: count × each + (count − 1) × filling (craft 2.1).
  *
  * @param each height of one layer, mm
  * @param filling between two, mm

@@ -60,6 +60,8 @@ public record OwnPiece(
         ROUND,
         DOME,
         STAR,
+        /** Two moulded halves joined, such as a shell. */
+        PAIR,
         BOW,
         FLOWER,
         FIGURE
@@ -79,7 +81,7 @@ public record OwnPiece(
     public enum Stick {
         PICK(4, "food-safe pick"),
         SKEWER(3, "skewer"),
-        /** A wire in a pick: wired stems never go bare into cake (handbook 4.1). */
+        /** A wire in a pick: wired stems never go bare into cake (craft 4.1). */
         WIRE(6, "wire in a pick");
 
         private final double across;
@@ -100,7 +102,7 @@ public record OwnPiece(
         }
     }
 
-    /** Every part of a cake is one of these (handbook 7). */
+    /** Every part of a cake is one of these (craft 7). */
     public enum Eaten {
         EAT("eat"),
         HARD("edible but hard"),
@@ -117,11 +119,11 @@ public record OwnPiece(
         }
     }
 
-    /** How much air a drying piece gets, as a factor on its hours (handbook 4.2). */
+    /** How much air a drying piece gets, as a factor on its hours (craft 4.2). */
     public enum Faces {
         BOTH(1),
-        TURNED(1.5),
-        FORMER(2.5);
+        TURNED(1.25),
+        FORMER(1.5);
 
         private final double factor;
 
@@ -191,12 +193,56 @@ public record OwnPiece(
         }
     }
 
+    /** What its use waits for (craft 4.2). */
+    public enum Until {
+        /** It stands, or may be handled: a bow on a ledge. */
+        HANDLED,
+        /** It is hard: a topper on picks. */
+        HARD
+    }
+
+    /**
+     * Another paste laid over its free face, such as a sugar sheet on a plaque.
+     *
+     * @param thickness mm
+     */
+    public record Layer(Paste paste, double thickness) {
+        private static final Field THICK = Field.length(
+                "pieces.resting.layer.thickness",
+                "Layer over it",
+                0.3,
+                40,
+                2,
+                "Of the layer alone, without the piece.");
+
+        public Layer {
+            if (paste == null) {
+                throw new Refused(
+                        "pieces.resting.layer.paste",
+                        Phrase.of(
+                                "A layer of {} needs its paste. Say what it is made of, or leave the layer out.",
+                                Quantity.length(thickness)));
+            }
+            THICK.check(thickness);
+        }
+    }
+
     /**
      * @param faces how much air it gets
      * @param stated hours that somebody stated for it; absent: by the formula, as an estimate
      * @param shelf where it lies meanwhile
+     * @param until what it waits for; absent: by its place, see {@link OwnPiece#until()}
+     * @param layer laid over its free face; absent: none
      */
-    public record Resting(Faces faces, @Absent Span stated, Shelf shelf) {
+    public record Resting(
+            Faces faces,
+            @Absent Span stated,
+            Shelf shelf,
+            @Absent Until until,
+            @Absent Layer layer) {
+        /** As it usually rests: in the room, both faces free. */
+        public static final Resting USUAL = new Resting(null, null, null, null, null);
+
         public Resting {
             faces = faces == null ? Faces.BOTH : faces;
             shelf = shelf == null ? Shelf.ROOM : shelf;
@@ -235,7 +281,7 @@ public record OwnPiece(
         COUNT.check(count);
         seat = seat == null ? Seat.TOP : seat;
         labour = labour == null ? new Labour(20, 5, true, 0) : labour;
-        resting = resting == null ? new Resting(null, null, null) : resting;
+        resting = resting == null ? Resting.USUAL : resting;
         sticks = sticks == null ? new Sticks(null, null, null) : sticks;
         eaten = eaten == null ? Eaten.EAT : eaten;
         if ((long) count * (sticks.each() == null ? 1 : sticks.each()) > MOST_PICKS) {
@@ -249,12 +295,17 @@ public record OwnPiece(
         }
     }
 
-    /** Picks in one of them: one to 60 mm wide, two to 150, beyond that one for every 75 (handbook 4.1). */
+    /** Picks in one of them: one to 60 mm wide, two to 150, beyond that one for every 75 (craft 4.1). */
     public int picks() {
         return sticks.each() != null ? sticks.each() : width <= 60 ? 1 : width <= 150 ? 2 : (int) Math.ceil(width / 75);
     }
 
-    /** How deep one goes: a third of what is seen, at least 50 mm (handbook 4.1). */
+    /** What it waits for: on a ledge it only has to stand; anywhere else it is hard before it goes up. */
+    public Until until() {
+        return resting.until() != null ? resting.until() : seat.on() == On.LEDGE ? Until.HANDLED : Until.HARD;
+    }
+
+    /** How deep one goes: a third of what is seen, at least 50 mm (craft 4.1). */
     public double buried() {
         return sticks.buried() != null ? sticks.buried() : Math.max(50, height / 3);
     }
@@ -263,7 +314,7 @@ public record OwnPiece(
     private double filled() {
         return switch (form) {
             case PLAQUE -> 1;
-            case ROUND, DOME -> Math.PI / 4;
+            case ROUND, DOME, PAIR -> Math.PI / 4;
             case STAR -> 0.38;
             case BOW, FLOWER, FIGURE -> 0.6;
         };
@@ -290,7 +341,7 @@ public record OwnPiece(
     }
 
     public OwnPiece aired(Faces faces) {
-        Resting other = new Resting(faces, resting.stated(), resting.shelf());
+        Resting other = new Resting(faces, resting.stated(), resting.shelf(), resting.until(), resting.layer());
         return new OwnPiece(
                 id, name, form, width, height, thickness, count, paste, dark, seat, labour, other, sticks, eaten);
     }

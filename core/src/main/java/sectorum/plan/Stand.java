@@ -31,7 +31,7 @@ public record Stand(
     public static final Field SHIFT =
             Field.length("shift", "The shift", -400, 400, 0, "From the middle of the tier below.");
 
-    /** Dowels, with what one carries, kg: cautious assumptions (handbook 5.1). */
+    /** Dowels, with what one carries, kg: cautious assumptions (craft 5.1). */
     public enum Rod {
         STRAW(0.5, 12),
         PLASTIC(1.5, 12),
@@ -55,7 +55,7 @@ public record Stand(
         }
     }
 
-    /** What a tier is made of, with its density in g/cm³ (handbook 5.1). */
+    /** What a tier is made of, with its density in g/cm³ (craft 5.1). */
     public enum Cake {
         SPONGE(0.7, "sponge"),
         RICH(0.95, "rich cake"),
@@ -78,7 +78,7 @@ public record Stand(
             return density;
         }
 
-        /** Allergens it usually brings with it; the recipe rules (handbook 5.5). */
+        /** Allergens it usually brings with it; the recipe rules (craft 5.5). */
         public List<String> allergens() {
             return switch (this) {
                 case SPONGE, RICH -> List.of("egg", "gluten", "milk");

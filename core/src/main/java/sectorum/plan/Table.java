@@ -34,7 +34,7 @@ public record Table(
         Map<String, Adhesive> joints) {
     public static final Field HUMIDITY =
             Field.share("humidity", "Humidity", 0.05, 1, 0.5, "Read it off a hygrometer, or leave it.");
-    /** Above this share of humidity, or this warmth, soft paste needs powder to stand (handbook 4.2, 4.3). */
+    /** Above this share of humidity, or this warmth, soft paste needs powder to stand (craft 4.2, 4.3). */
     private static final double DAMP = 0.6;
 
     private static final double HOT = 24;

@@ -15,9 +15,9 @@ import sectorum.outline.OutlineKind;
  * @param heights height readings in order, empty where none was taken
  */
 public record Side(Outline outline, Known foot, Known top, Known height, List<Double> heights) {
-    /** Over this share of the foot a difference to the top edge is worth saying (handbook 2.1). */
+    /** Over this share of the foot a difference to the top edge is worth saying (craft 2.1). */
     public static final double TAPER_SHOWS = 0.01;
-    /** Over this spread of heights a tier is re-levelled or its edge hidden, mm (handbook 2.1). */
+    /** Over this spread of heights a tier is re-levelled or its edge hidden, mm (craft 2.1). */
     public static final double LEVEL_SHOWS_MM = 3;
 
     /**
@@ -50,6 +50,11 @@ public record Side(Outline outline, Known foot, Known top, Known height, List<Do
     /** C(z) = C_foot + (C_top − C_foot)·z/H. */
     public double around(double z) {
         return foot.mm() + (top.mm() - foot.mm()) * z / height.mm();
+    }
+
+    /** How wide the side is at height z, as a share of the foot. */
+    public double narrowing(double z) {
+        return around(z) / foot.mm();
     }
 
     /** How much the top edge differs from the foot, as a share of the foot, signed. */

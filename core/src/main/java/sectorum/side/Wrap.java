@@ -5,7 +5,7 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 
 /**
- * The flat form of a tapered side: an annular sector (handbook 2.1).
+ * The flat form of a tapered side: an annular sector (craft 2.1).
  *
  * @param outer outer radius, mm; infinite for a straight side, which is a rectangle
  * @param inner inner radius, mm

@@ -3,14 +3,11 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Spare;
 import sectorum.divide.Demand;
 import sectorum.divide.Division;
-import sectorum.drawing.Drawing;
-import sectorum.drawing.Ink;
 import sectorum.finding.Change;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
@@ -24,41 +21,64 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Basket weave (handbook 3D): n groups of stakes, n even or it does not close; a weaver reaches between the near edges of
- * the two neighbours of the stake it covers, every second stake in each row. What the rows leave stays at the top.
+ * Basket weave (craft 3D): n groups of stakes, n even or it does not close; a weaver reaches between the near edges of
+ * the two neighbours of the stake it covers, every second stake in each row, and with a tuck under what is laid over its
+ * ends. What the rows leave stays at the top. By the first school it is laid stake by stake, by the other row by row.
  */
 final class BasketWeave implements Technique {
     private static final Rule WIDE =
             new Rule("weave.stake-wide", Level.STOP, "A stake is as wide as its pitch or wider: S < P/n.");
+    private static final Rule TUCKED = new Rule(
+            "weave.tuck",
+            Level.LOOK,
+            "Ends are tucked farther than half a stake: those from both sides meet under it.");
     private static final Rule SLOW = new Rule(
             "weave.slow",
             Level.LOOK,
             "It takes over 90 minutes of hands; coarser counts are offered with what each saves.");
+    private static final Field LAID = Choices.field("laid", "Laid", Laid.values(), l -> l.words);
     private static final Field MADE = Choices.field("made", "Strands are", Made.values(), m -> m.words);
-    /** What an extruder's barrel holds, g (handbook 3D). */
+    /** What an extruder's barrel holds, g (craft 3D). */
     private static final double BARREL_G = 40;
 
     private static final double SLOW_MINUTES = 90;
 
-    private enum Made {
-        EXTRUDED("extruded", Paste.HALF, 0),
-        ROLLED("rolled by hand", Paste.HALF, 2),
-        PIPED("piped", Paste.BUTTERCREAM, 0);
+    enum Laid {
+        STAKES("stake by stake"),
+        ROWS("row by row");
 
         final String words;
-        final Paste paste;
-        /** How much is tucked under at each end, mm. */
-        final double tuck;
 
-        Made(String words, Paste paste, double tuck) {
+        Laid(String words) {
             this.words = words;
-            this.paste = paste;
-            this.tuck = tuck;
         }
     }
 
-    private record Settings(
-            Made made, int each, double stake, double weaver, int stakes, int weavers, double thick, double tuck) {}
+    enum Made {
+        EXTRUDED("extruded", Paste.HALF),
+        ROLLED("rolled by hand", Paste.HALF),
+        PIPED("piped", Paste.BUTTERCREAM);
+
+        final String words;
+        final Paste paste;
+
+        Made(String words, Paste paste) {
+            this.words = words;
+            this.paste = paste;
+        }
+    }
+
+    /** Lengths in mm: {@code stake} and {@code weaver} are the widths of all strands of one together. */
+    record Settings(
+            Made made,
+            int each,
+            double stake,
+            double weaver,
+            int stakes,
+            int weavers,
+            double thick,
+            double tuck,
+            Laid laid) {}
 
     @Override
     public String id() {
@@ -78,12 +98,12 @@ final class BasketWeave implements Technique {
 
     @Override
     public List<Rule> rules() {
-        return List.of(WIDE, SLOW);
+        return List.of(WIDE, TUCKED, SLOW);
     }
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("made", "each", "stake", "weaver", "stakes", "weavers", "thick", "tuck");
+        return Set.of("made", "each", "stake", "weaver", "stakes", "weavers", "thick", "tuck", "laid");
     }
 
     @Override
@@ -92,33 +112,45 @@ final class BasketWeave implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         Field each = Field.count(
                 "each",
                 "Stakes in a section",
                 1,
-                Place.MOST_PARTS,
+                DressingContext.MOST_PARTS,
                 place.parts(0.2 * place.zone().height(), 2),
                 "1 has them on the marks alone.");
-        double pitch =
-                place.parted((int) each.number(values)).widest(place.zone().foot());
-        double stake = Math.max(1, place.tape().read(0.28 * pitch));
+        double pitch = place.parted((int) each.number(values)).widest(place.middleZ());
+        Field stake = Field.length(
+                "stake",
+                "Stakes wide together",
+                1,
+                200,
+                Math.max(1, place.tape().read(0.28 * pitch)),
+                "All strands of one stake.");
         double weaver = Math.max(
                 2, place.tape().read(Math.min(0.36 * pitch, place.zone().height() / 3)));
-        Made made = Choices.of(Made.values(), MADE.choice(values));
+        boolean rows = Choices.of(Laid.values(), LAID.choice(values)) == Laid.ROWS;
         return List.of(
                 MADE,
                 each,
-                Field.length("stake", "Stakes wide together", 1, 200, stake, "All strands of one stake."),
+                stake,
                 Field.length("weaver", "Weavers wide together", 1, 100, weaver, "All strands of one row."),
                 Field.count("stakes", "Strands a stake", 1, 3, 1, "1 is single, 2 double."),
                 Field.count("weavers", "Strands a weaver", 1, 3, 1, "1 is single, 2 double."),
                 Field.length("thick", "Strands thick", 0.5, 10, 2, "As extruded, rolled or piped."),
-                Field.length("tuck", "Tucked under at each end", 0, 20, made.tuck, "About 2 mm for rolled paste."));
+                Field.length(
+                        "tuck",
+                        "Tucked under at each end",
+                        0,
+                        100,
+                        rows ? 0 : stake.number(values) / 2,
+                        "At most half a stake; none where it is laid row by row."),
+                LAID);
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 Choices.of(Made.values(), MADE.choice(values)),
@@ -128,27 +160,29 @@ final class BasketWeave implements Technique {
                 (int) f.get(4).number(values),
                 (int) f.get(5).number(values),
                 f.get(6).number(values),
-                f.get(7).number(values));
-        Place fine = place.parted(set.each());
+                f.get(7).number(values),
+                Choices.of(Laid.values(), LAID.choice(values)));
+        DressingContext fine = place.parted(set.each());
         Division division = fine.division();
         Zone zone = place.zone();
         int n = division.count();
         int rows = (int) Rounding.floor(zone.height() / set.weaver());
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         double[] totals = new double[2];
         int pieces = 0;
-        double narrow = division.sizes().get(division.sizes().size() - 1);
+        double narrowing = place.narrowing(place.middleZ());
+        double narrow = narrowing * division.sizes().get(division.sizes().size() - 1);
+        double pitch = narrowing * division.section(division.frontSection());
         boolean fits = set.stake() < narrow - Rounding.EPS;
         if (fits) {
-            totals[0] = stakes(work, set, fine);
-            pieces = weavers(work, set, fine, rows, totals);
+            pieces = lay(work, set, fine, rows, totals);
         }
-        double piece = 2 * division.section(division.frontSection()) - set.stake() + 2 * set.tuck();
+        double piece = 2 * pitch - set.stake() + 2 * set.tuck();
         work.lead("pieces", Quantity.count(pieces))
                 .lead("each long", Quantity.length(piece))
                 .lead("rows", Quantity.count(rows))
                 .figure("Stakes", Quantity.count((long) n * set.stakes()))
-                .figure("Pitch", Quantity.length(division.section(division.frontSection())))
+                .figure("Pitch", Quantity.length(pitch))
                 .figure("Weavers together", Quantity.length(totals[1]))
                 .figure("Stakes together", Quantity.length(totals[0]))
                 .figure("Left at the top", Quantity.length(zone.height() - rows * set.weaver()));
@@ -160,102 +194,74 @@ final class BasketWeave implements Technique {
         }
         double minutes = Rate.WEAVE_PIECE.minutes((double) pieces * set.weavers());
         judge(work, set, place, narrow, minutes, rows);
-        steps(work, set, n, rows, pieces, minutes);
-        work.draw(() -> gauge(set, division.section(0), rows));
+        WeaveMaking.steps(work, set, n, rows, pieces, minutes);
+        work.draw(() -> WeaveMaking.gauge(set, narrowing * division.section(0), rows));
         return work.done();
     }
 
-    private static double stakes(Work work, Settings set, Place place) {
+    /**
+     * In the order of the work, so that what is laid later lies over what was laid before: stake by stake the stakes of the
+     * second group cover the ends of the weavers over the first; row by row all stakes stand before the first weaver.
+     *
+     * @param totals lengths in mm of all stakes and of all weavers, set here
+     * @return how many weaver pieces, a double one counted once
+     */
+    private static int lay(DressingBuilder work, Settings set, DressingContext place, int rows, double[] totals) {
         Division division = place.division();
         double strand = set.stake() / set.stakes();
-        int shape =
-                work.piece(Flat.rectangle(-strand / 2, 0, strand, place.zone().height()));
-        for (int k = 0; k < division.count(); k++) {
-            for (int i = 0; i < set.stakes(); i++) {
-                double off = (i + 0.5) * strand - set.stake() / 2;
-                work.put(shape, division.mark(k).plus(off), place.zone().foot(), 0);
+        double high = place.zone().height();
+        int stake = work.piece(Flat.rectangle(-strand / 2, -high / 2, strand, high));
+        int pieces = 0;
+        Weavers weavers = new Weavers(work, set, place);
+        for (int group = 0; group < 2; group++) {
+            stakes(work, set, place, stake, group);
+            for (int j = group; j < rows && set.laid() == Laid.STAKES; j += 2) {
+                pieces += weavers.row(j, totals);
             }
         }
+        if (set.laid() == Laid.ROWS) {
+            for (int j = 0; j < rows; j++) {
+                pieces += weavers.row(j, totals);
+            }
+        }
+        totals[0] = division.count() * set.stakes() * high;
         work.made(
-                Phrase.of("Stake {} long", Quantity.length(place.zone().height())),
+                Phrase.of("Stake {} long", Quantity.length(high)),
                 set.made().paste,
                 0,
                 strand,
                 division.count() * set.stakes(),
-                Spare.NONE,
+                spare(set),
                 0);
-        return division.count() * set.stakes() * place.zone().height();
-    }
-
-    /** Over every second stake in each row, the others in the next. */
-    private static int weavers(Work work, Settings set, Place place, int rows, double[] totals) {
-        Division division = place.division();
-        int n = division.count();
-        double strand = set.weaver() / set.weavers();
-        int colour = place.colours() > 1 ? 1 : 0;
-        List<Double> spans = new ArrayList<>();
-        List<Integer> shapes = new ArrayList<>();
-        int pieces = 0;
-        for (int j = 0; j < rows; j++) {
-            for (int k = j % 2; k < n; k += 2) {
-                double before = division.section(Math.floorMod(k - 1, n)) - set.stake() / 2;
-                double after = division.section(k) - set.stake() / 2;
-                int kind = -1;
-                for (int i = 0; i < spans.size(); i += 2) {
-                    if (Math.abs(spans.get(i) - before) < 0.002 && Math.abs(spans.get(i + 1) - after) < 0.002) {
-                        kind = i / 2;
-                    }
-                }
-                if (kind < 0) {
-                    kind = shapes.size();
-                    spans.addAll(List.of(before, after));
-                    shapes.add(work.piece(bulged(before, after, strand)));
-                }
-                for (int i = 0; i < set.weavers(); i++) {
-                    work.put(
-                            shapes.get(kind),
-                            division.mark(k),
-                            place.zone().foot() + j * set.weaver() + i * strand,
-                            colour);
-                }
-                totals[1] += set.weavers() * (before + after + 2 * set.tuck());
-                pieces++;
-            }
-        }
         work.made(
-                Phrase.of("Weaver {} wide", Quantity.length(strand)),
+                Phrase.of("Weaver {} wide", Quantity.length(set.weaver() / set.weavers())),
                 set.made().paste,
-                colour,
-                strand,
+                place.colours() > 1 ? 1 : 0,
+                set.weaver() / set.weavers(),
                 pieces * set.weavers(),
-                Spare.NONE,
+                spare(set),
                 0);
         return pieces;
     }
 
-    /** A strand seen from the front: its ends go under. */
-    private static List<Double> bulged(double before, double after, double high) {
-        double in = Math.min(high / 3, 2);
-        return List.of(
-                -before,
-                in,
-                -before + in,
-                0.0,
-                after - in,
-                0.0,
-                after,
-                in,
-                after,
-                high - in,
-                after - in,
-                high,
-                -before + in,
-                high,
-                -before,
-                high - in);
+    /** Cut strands have spares; piped ones stay where they are piped. */
+    private static Spare spare(Settings set) {
+        return set.made() == Made.PIPED ? Spare.NONE : Spare.USUAL;
     }
 
-    private static double[] consume(Work work, Settings set, double[] totals, Place place) {
+    private static void stakes(DressingBuilder work, Settings set, DressingContext place, int shape, int group) {
+        Division division = place.division();
+        double strand = set.stake() / set.stakes();
+        double narrowing = place.narrowing(place.middleZ());
+        for (int k = group; k < division.count(); k += 2) {
+            for (int i = 0; i < set.stakes(); i++) {
+                double off = ((i + 0.5) * strand - set.stake() / 2) / narrowing;
+                work.put(shape, division.mark(k).plus(off), place.middleZ(), 0);
+            }
+        }
+    }
+
+    private static double[] consume(DressingBuilder work, Settings set, double[] totals, DressingContext place) {
         double stakeGrams = set.made().paste.sheet(totals[0] * set.stake() / set.stakes(), set.thick());
         double weaverGrams = set.made().paste.sheet(totals[1] * set.weaver() / set.weavers(), set.thick());
         work.used(set.made().paste, 0, 0, stakeGrams, totals[0])
@@ -263,7 +269,7 @@ final class BasketWeave implements Technique {
         return new double[] {stakeGrams, weaverGrams};
     }
 
-    private static void handles(Work work, Settings set, Place place) {
+    private static void handles(DressingBuilder work, Settings set, DressingContext place) {
         List<Handle.Grip> weaver = new ArrayList<>();
         List<Handle.Grip> stake = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
@@ -273,7 +279,7 @@ final class BasketWeave implements Technique {
                     place.division().mark(k).plus(set.stake() / 2).s(),
                     place.zone().top()));
         }
-        double pitch = place.widest(place.zone().foot()) / set.each();
+        double pitch = place.widest(place.middleZ()) / set.each();
         work.handle(new Handle(
                         "weaver",
                         "First row",
@@ -286,7 +292,8 @@ final class BasketWeave implements Technique {
                         "stake", "Stake's edge", Handle.Way.ALONG, 2, 1, Math.max(2, Math.min(200, pitch)), stake));
     }
 
-    private static void judge(Work work, Settings set, Place place, double narrow, double minutes, int rows) {
+    private static void judge(
+            DressingBuilder work, Settings set, DressingContext place, double narrow, double minutes, int rows) {
         if (set.stake() >= narrow - Rounding.EPS) {
             double fits = Math.max(1, Rounding.floor(narrow * 0.3));
             work.find(
@@ -297,6 +304,18 @@ final class BasketWeave implements Technique {
                             Quantity.length(narrow)),
                     Mend.setting(Phrase.of("Stakes of {}", Quantity.length(fits)), "stake", fits));
             return;
+        }
+        if (!Rounding.atMost(set.tuck(), set.stake() / 2)) {
+            work.find(
+                    TUCKED,
+                    Phrase.of(
+                            "Ends tucked {} under stakes of {} meet under them.",
+                            Quantity.length(set.tuck()),
+                            Quantity.length(set.stake())),
+                    Mend.setting(
+                            Phrase.of("Tuck them {} under", Quantity.length(set.stake() / 2)),
+                            "tuck",
+                            set.stake() / 2));
         }
         if (minutes > SLOW_MINUTES) {
             List<Mend> mends = new ArrayList<>();
@@ -333,49 +352,5 @@ final class BasketWeave implements Technique {
                             Quantity.minutes(minutes)),
                     mends);
         }
-    }
-
-    private static void steps(Work work, Settings set, int n, int rows, int pieces, double minutes) {
-        boolean piped = set.made() == Made.PIPED;
-        work.adhesive(Adhesive.on(set.made().paste))
-                .step(
-                        Phrase.of("Mark {} stakes with the gauge and set them upright.", Quantity.count(n)),
-                        piped ? "bag, plain nozzle" : "weave gauge, soft brush",
-                        Rate.UPRIGHT_LINE.minutes((double) n * set.stakes()))
-                .step(
-                        Phrase.of(
-                                "Weave {} rows from the foot up, {} pieces over every second stake, the next row over the"
-                                        + " others.",
-                                Quantity.count(rows),
-                                Quantity.count(pieces)),
-                        piped ? "bag, basket nozzle" : set.made() == Made.EXTRUDED ? "extruder, knife" : "board, knife",
-                        minutes,
-                        null,
-                        piped ? "" : Cautions.BLADE);
-    }
-
-    /** A strip with the stakes of a few pitches and the rows. */
-    private static Drawing gauge(Settings set, double pitch, int rows) {
-        int columns = (int) Math.max(2, Math.min(6, Rounding.floor(180 / pitch)));
-        double high = Math.max(20, Math.min(rows * set.weaver(), 250));
-        Card card = Card.of(Flat.rectangle(0, 0, columns * pitch, high), true);
-        for (int k = 0; k <= columns; k++) {
-            for (double edge : new double[] {-set.stake() / 2, set.stake() / 2}) {
-                double x = k * pitch + edge;
-                if (x >= 0 && x <= columns * pitch) {
-                    card.line(Ink.Pen.MARK, x, 0, x, high);
-                }
-            }
-        }
-        for (int j = 1; j * set.weaver() < high; j++) {
-            card.line(Ink.Pen.GUIDE, 0, j * set.weaver(), columns * pitch, j * set.weaver());
-        }
-        return card.made(
-                "weave-gauge",
-                Phrase.of(
-                        "Weave gauge, pitch {}, stakes {}, weavers {}",
-                        Quantity.length(pitch),
-                        Quantity.length(set.stake()),
-                        Quantity.length(set.weaver())));
     }
 }

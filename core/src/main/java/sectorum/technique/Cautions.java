@@ -1,12 +1,14 @@
 package sectorum.technique;
 
-/** Hazards in plain words, said where the step is (handbook 5.5). */
+/** Hazards in plain words, said where the step is (craft 5.5). */
 final class Cautions {
     static final String BLADE = "Cut away from the fingers, with a blade that is used only for food.";
     static final String PEARLS =
             "Pearls are hard and small: tell whoever serves, and keep them from small children and weak teeth. Follow your"
                     + " local food rules.";
     static final String RODS = "Count the rods in and out: none may stay in the cake.";
+
+    static final String HEATED = "A heated scraper burns: hold it by its handle.";
 
     private Cautions() {}
 }

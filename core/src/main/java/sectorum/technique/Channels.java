@@ -20,7 +20,7 @@ import sectorum.outline.Along;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
-/** Upright lines all round, so many to a section: channels pressed into soft covering, or strips laid on (handbook 3B). */
+/** Upright lines all round, so many to a section: channels pressed into soft covering, or strips laid on (craft 3B). */
 final class Channels implements Technique {
     private static final Rule CLOSE = new Rule(
             "channel.close", Level.LOOK, "Lines stand closer than they are wide: nothing is left between them.");
@@ -67,7 +67,7 @@ final class Channels implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         double section = place.widest(0);
         int each = (int) Math.max(1, Math.min(12, Rounding.halfUp(section / 16, 1)));
         return List.of(
@@ -85,7 +85,7 @@ final class Channels implements Technique {
                 PASTE);
     }
 
-    private Settings settings(Values values, Place place) {
+    private Settings settings(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         return new Settings(
                 Choices.of(Made.values(), f.get(0).choice(values)),
@@ -96,15 +96,15 @@ final class Channels implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         Zone zone = place.zone();
         double high = zone.height();
         boolean strips = set.made() == Made.STRIPS;
         int shape = strips
-                ? work.piece(Flat.rectangle(-set.wide() / 2, 0, set.wide(), high))
-                : work.guide(List.of(0.0, 0.0, 0.0, high));
+                ? work.piece(Flat.rectangle(-set.wide() / 2, -high / 2, set.wide(), high))
+                : work.guide(List.of(0.0, -high / 2, 0.0, high / 2));
         int n = place.division().count();
         int lines = 0;
         List<Handle.Grip> grips = new ArrayList<>();
@@ -112,7 +112,7 @@ final class Channels implements Technique {
             double section = place.division().section(k);
             for (int j = 0; j < set.each(); j++, lines++) {
                 Along at = place.division().mark(k).plus(section * j / set.each());
-                work.put(shape, at, zone.foot(), lines % place.colours());
+                work.put(shape, at, place.middleZ(), lines % place.colours());
             }
             grips.add(new Handle.Grip(
                     place.division().middle(k).plus(set.wide() / 2).s(), (zone.foot() + zone.top()) / 2));
@@ -123,8 +123,7 @@ final class Channels implements Technique {
         work.lead(strips ? "strips" : "channels", Quantity.count(lines))
                 .lead(
                         "apart",
-                        Quantity.length(
-                                place.division().section(place.division().frontSection()) / set.each()))
+                        Quantity.length(place.width(place.division().frontSection(), place.middleZ()) / set.each()))
                 .lead("high", Quantity.length(high))
                 .figure("Left between them", Quantity.length(narrow - set.wide()))
                 .figure("All lines together", Quantity.length(lines * high));
@@ -152,7 +151,7 @@ final class Channels implements Technique {
         return work.done();
     }
 
-    private static void make(Work work, Settings set, int lines, double high) {
+    private static void make(DressingBuilder work, Settings set, int lines, double high) {
         if (set.made() == Made.PRESSED) {
             work.tool(ThingKind.ROD, "wide", set.wide(), 1)
                     .soft()

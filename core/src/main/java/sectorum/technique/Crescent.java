@@ -23,7 +23,7 @@ import sectorum.measure.Values;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
-/** A flat crescent in each section, cut between two curves that hang from the same marks (handbook 3A). */
+/** A flat crescent in each section, cut between two curves that hang from the same marks (craft 3A). */
 final class Crescent implements Technique {
     private static final Rule THICK = new Rule(
             "crescent.hump", Level.LOOK, "A crescent deeper in the middle than its drop humps above its marks.");
@@ -58,7 +58,7 @@ final class Crescent implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         Field drop = Hung.dropField(place);
         double deep = ((Number) drop.fallback()).doubleValue();
         return List.of(
@@ -69,7 +69,7 @@ final class Crescent implements Technique {
                 PASTE);
     }
 
-    private Settings settings(Values values, Place place) {
+    private Settings settings(Values values, DressingContext place) {
         List<Field> fields = fields(values, place);
         return new Settings(
                 fields.get(0).number(values),
@@ -80,9 +80,9 @@ final class Crescent implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         double upperDrop = Math.max(0, set.drop() - set.depth());
         Hung lower = new Hung(place, place.zone().top(), set.drop(), set.school());
         Hung upper = lower.at(upperDrop);
@@ -124,7 +124,8 @@ final class Crescent implements Technique {
     }
 
     /** For a crescent the two boards that draw its edges. */
-    private static void boards(Work work, Settings set, double width, double upperDrop, Place place) {
+    private static void boards(
+            DressingBuilder work, Settings set, double width, double upperDrop, DressingContext place) {
         Bench.Traced lower = place.bench().nearest(width, set.drop());
         Bench.Traced upper = place.bench().nearest(width, upperDrop);
         if (set.school() == School.ARC && lower.found()) {
@@ -135,7 +136,7 @@ final class Crescent implements Technique {
         }
     }
 
-    private static Handle depthHandle(Settings set, Hung lower, Place place) {
+    private static Handle depthHandle(Settings set, Hung lower, DressingContext place) {
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < lower.count(); k++) {
             grips.add(
@@ -144,7 +145,7 @@ final class Crescent implements Technique {
         return new Handle("depth", "Upper edge", Handle.Way.UP, 1, 1, Math.max(1, set.drop()), grips);
     }
 
-    private static void judge(Work work, Settings set) {
+    private static void judge(DressingBuilder work, Settings set) {
         if (!Rounding.atMost(set.depth(), set.drop())) {
             work.find(
                     THICK,
@@ -159,7 +160,8 @@ final class Crescent implements Technique {
         }
     }
 
-    private static void make(Work work, Settings set, Hung lower, List<List<Double>> outlines, Place place) {
+    private static void make(
+            DressingBuilder work, Settings set, Hung lower, List<List<Double>> outlines, DressingContext place) {
         for (int kind = 0; kind < outlines.size(); kind++) {
             Quantity width = Quantity.length(lower.curves().get(kind).width());
             for (int c = 0; c < place.colours(); c++) {

@@ -26,7 +26,7 @@ final class Cycle {
      *
      * @param many repeats all round
      */
-    static void judge(Work work, int many, Place place) {
+    static void judge(DressingBuilder work, int many, DressingContext place) {
         if (many % place.colours() == 0 || many < 2) {
             return;
         }
@@ -34,7 +34,7 @@ final class Cycle {
     }
 
     /** Judges a row that closes on the side itself: another pitch gives a count that does. */
-    static void judgeRow(Work work, int many, double around, Place place) {
+    static void judgeRow(DressingBuilder work, int many, double around, DressingContext place) {
         if (many % place.colours() == 0) {
             return;
         }
@@ -76,7 +76,7 @@ final class Cycle {
     }
 
     /** The nearest counts of sections that close the turn, the nearer first, where every section has as many. */
-    private static List<Mend> counts(int many, Place place) {
+    private static List<Mend> counts(int many, DressingContext place) {
         int n = place.division().count();
         List<Mend> mends = new ArrayList<>();
         if (many % n != 0) {

@@ -22,8 +22,8 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Dots on a grid, all or every other one (handbook 3B; every other one asks for an even count), or strewn as thickly as a
- * palm-sized swatch that was covered to taste (handbook 7).
+ * Dots on a grid, all or every other one (craft 3B; every other one asks for an even count), or strewn as thickly as a
+ * palm-sized swatch that was covered to taste (craft 7).
  */
 final class Dots implements Technique {
     private static final Rule TOUCH =
@@ -100,12 +100,12 @@ final class Dots implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         Field each = Field.count(
                 "each",
                 "Columns in a section",
                 1,
-                Place.MOST_PARTS,
+                DressingContext.MOST_PARTS,
                 place.parts(0.2 * place.zone().height(), multiple(values)),
                 "1 has them on the marks alone.");
         double w = place.parted((int) each.number(values)).widest(0);
@@ -122,7 +122,7 @@ final class Dots implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 Choices.of(Where.values(), SET.choice(values)),
@@ -132,8 +132,8 @@ final class Dots implements Technique {
                 (int) f.get(4).number(values),
                 f.get(5).number(values),
                 (int) f.get(6).number(values));
-        Place fine = place.parted(set.each());
-        Work work = new Work(place);
+        DressingContext fine = place.parted(set.each());
+        DressingBuilder work = new DressingBuilder(place);
         int dot = work.piece(Flat.circle(set.diameter(), 20));
         double room = place.zone().height() - set.diameter();
         double rise = set.rows() == 1 ? room / 2 : room / (set.rows() - 1);
@@ -158,7 +158,7 @@ final class Dots implements Technique {
         return work.done();
     }
 
-    private static int grid(Work work, int dot, Settings set, Place place, double rise) {
+    private static int grid(DressingBuilder work, int dot, Settings set, DressingContext place, double rise) {
         Division division = place.division();
         int dots = 0;
         for (int j = 0; j < set.rows(); j++) {
@@ -176,7 +176,7 @@ final class Dots implements Technique {
      * As many as the swatch says for the whole area, spread without clumps: the places of a Halton row, which are the same
      * every time and never lie in lines.
      */
-    private static int strewn(Work work, int dot, Settings set, Place place) {
+    private static int strewn(DressingBuilder work, int dot, Settings set, DressingContext place) {
         double around = place.side().around((place.zone().foot() + place.zone().top()) / 2);
         double area = around * place.zone().height();
         int dots = (int) Math.max(1, Rounding.ceil(area * set.inPatch() / (set.patch() * set.patch())));
@@ -198,7 +198,7 @@ final class Dots implements Technique {
         return sum;
     }
 
-    private static void judge(Work work, Settings set, double w, double rise) {
+    private static void judge(DressingBuilder work, Settings set, double w, double rise) {
         double apart = set.where() == Where.OTHER
                 ? Math.min(2 * w, Math.hypot(w, rise))
                 : set.rows() > 1 ? Math.min(w, rise) : w;
@@ -224,12 +224,12 @@ final class Dots implements Technique {
         }
     }
 
-    private static void make(Work work, Settings set, int dots) {
+    private static void make(DressingBuilder work, Settings set, int dots) {
         Phrase what = Phrase.of("Dot of {}", Quantity.length(set.diameter()));
         Paste paste = set.made() == Made.PEARLS ? Paste.PEARL : set.made() == Made.CUT ? Paste.FONDANT : Paste.ROYAL;
         work.cycled(dots).forEach((colour, many) -> {
             if (set.made() == Made.CUT) {
-                work.cut(what, paste, 1.5, colour, Flat.circle(set.diameter(), 40), many, Spare.USUAL);
+                work.cutRound(what, paste, 1.5, colour, set.diameter(), many, Spare.USUAL);
             } else {
                 double grams = set.made() == Made.PEARLS ? paste.ball(set.diameter()) : paste.ball(set.diameter()) / 2;
                 Spare spare = set.made() == Made.PEARLS ? Spare.USUAL : Spare.NONE;

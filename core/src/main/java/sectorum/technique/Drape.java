@@ -4,11 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Hand;
 import sectorum.bench.Paste;
-import sectorum.bench.Rate;
-import sectorum.bench.Spare;
+import sectorum.bench.Powder;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
 import sectorum.finding.Level;
@@ -23,7 +20,7 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Folded paste strips hung one below another in each section (handbook 3A). The marked line is the lower edge of the
+ * Folded paste strips hung one below another in each section (craft 3A). The marked line is the lower edge of the
  * lowest strip; the strip i above it hangs on the same chord with a drop of d − i·v.
  */
 final class Drape implements Technique {
@@ -36,14 +33,17 @@ final class Drape implements Technique {
     private static final Rule STEEP =
             new Rule("drape.steep-end", Level.LOOK, "Ends trimmed upright slope by more than 45°.");
 
+    /** Longer strips have no card, mm. */
+    private static final double PRINTED_MM = 5000;
+
     private static final Field FOLD = Choices.field("fold", "Strip is", Strip.Fold.values(), f -> f.words);
     private static final Field ENDS = Choices.field("ends", "Ends", Strip.Ends.values(), e -> e.words);
     private static final Field WEATHER = Choices.field("weather", "Weather", Strip.Weather.values(), w -> w.words);
     private static final Field STIFF = Choices.field("stiff", "Paste is", Strip.Stiff.values(), s -> s.words);
-    private static final Field PASTE = Paste.field("Cut from", Paste.HALF, Paste.FONDANT, Paste.GUM);
+    private static final Field PASTE = Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM);
 
     /** What a decorator decides, lengths in mm. */
-    private record Settings(
+    record Settings(
             double drop,
             School school,
             int strips,
@@ -51,6 +51,7 @@ final class Drape implements Technique {
             Strip.Fold fold,
             double foldTo,
             double step,
+            double below,
             Strip.Ends ends,
             Strip.Weather weather,
             boolean stiffened,
@@ -106,6 +107,7 @@ final class Drape implements Technique {
                 "fold",
                 "foldTo",
                 "step",
+                "below",
                 "ends",
                 "weather",
                 "stiff",
@@ -120,7 +122,7 @@ final class Drape implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         Field drop = Hung.dropField(place);
         double deep = ((Number) drop.fallback()).doubleValue();
         double good = Math.max(12, place.onTape(deep * 0.87));
@@ -130,22 +132,36 @@ final class Drape implements Technique {
                 "foldTo", "Fold lands at", 0.1, 1, 0.75, "A share of the strip's width, from its top edge.");
         double shows = Strip.shows(
                 width.number(values), Choices.of(Strip.Fold.values(), fold.choice(values)), foldTo.number(values));
+        boolean hot = Choices.of(Strip.Weather.values(), WEATHER.choice(values)) == Strip.Weather.HOT;
+        double longest = longest(drop.number(values), shows, values, place);
         return List.of(
                 drop,
-                Field.count("strips", "Strips each", 1, 5, 3, "Hung below one another."),
+                Field.count("strips", "Strips each", 1, 7, 3, "Hung below one another; odd looks better."),
                 width,
                 fold,
                 foldTo,
                 Field.length("step", "Each higher by", 1, 200, Math.max(1, shows / 2), "At most what a strip shows."),
                 ENDS,
                 WEATHER,
-                STIFF,
+                hot ? STIFF.usually("yes") : STIFF,
                 Hung.CURVE,
                 Field.length("thickness", "Paste rolled to", 0.5, 6, 1.5, "Thin, or the folds look heavy."),
-                PASTE);
+                hot || longest > Strip.STRETCHES_MM ? PASTE.usually(Paste.HALF.key()) : PASTE,
+                Field.length("below", "Edge below the marks", 0, 20, 3, "So that the pricked line is covered."));
     }
 
-    private Settings settings(Values values, Place place) {
+    /** The longest cut as things stand: over 200 mm, and in heat or damp, half-and-half hangs better (craft 4.3). */
+    private static double longest(double drop, double shows, Values values, DressingContext place) {
+        Hung hung = new Hung(place, place.zone().top(), drop, School.of(Hung.CURVE.choice(values)));
+        Strip.Ends ends = Choices.of(Strip.Ends.values(), ENDS.choice(values));
+        Strip.Weather weather = Choices.of(Strip.Weather.values(), WEATHER.choice(values));
+        return hung.curves().stream()
+                .mapToDouble(c -> Strip.cut(c, shows, ends, weather))
+                .max()
+                .orElse(0);
+    }
+
+    private Settings settings(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         return new Settings(
                 f.get(0).number(values),
@@ -155,6 +171,7 @@ final class Drape implements Technique {
                 Choices.of(Strip.Fold.values(), f.get(3).choice(values)),
                 f.get(4).number(values),
                 f.get(5).number(values),
+                f.get(12).number(values),
                 Choices.of(Strip.Ends.values(), f.get(6).choice(values)),
                 Choices.of(Strip.Weather.values(), f.get(7).choice(values)),
                 Choices.of(Strip.Stiff.values(), f.get(8).choice(values)) == Strip.Stiff.YES,
@@ -163,9 +180,9 @@ final class Drape implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         double z = Math.max(place.zone().foot(), place.zone().top() - set.above());
         Hung lowest = new Hung(place, z, set.drop(), set.school());
         List<Hung> strips = new ArrayList<>();
@@ -176,14 +193,18 @@ final class Drape implements Technique {
             hang(work, strips.get(i), set, i % place.colours(), place);
         }
         figures(work, set, lowest, strips);
-        work.handle(lowest.handle(0)).handle(stepHandle(set, lowest, place));
-        lowest.judge(work, 0);
+        work.handle(lowest.handle(set.below())).handle(stepHandle(set, lowest, place));
+        lowest.judge(work, set.below());
         judge(work, set, lowest);
-        make(work, set, strips, place);
+        DrapeMaking.make(work, set, strips, place);
         for (int kind = 0; kind < lowest.curves().size(); kind++) {
             for (int i = 0; i < strips.size(); i++) {
                 Hanging curve = strips.get(i).curves().get(kind);
                 int index = kind * set.strips() + i;
+                if (cut(set, curve) > PRINTED_MM) {
+                    // Nearly upright ends ask for metres of strip: the finding says so, a card would help nobody.
+                    continue;
+                }
                 work.draw(() -> Strip.card(curve, cut(set, curve), set.width(), set.fold(), set.foldTo(), index));
             }
         }
@@ -192,7 +213,7 @@ final class Drape implements Technique {
     }
 
     /** One strip in every section, with the line that its fold throws. */
-    private static void hang(Work work, Hung hung, Settings set, int colour, Place place) {
+    private static void hang(DressingBuilder work, Hung hung, Settings set, int colour, DressingContext place) {
         List<Integer> shapes = new ArrayList<>();
         List<Integer> folds = new ArrayList<>();
         for (Hanging curve : hung.curves()) {
@@ -208,9 +229,9 @@ final class Drape implements Technique {
             folds.add(work.detail(line));
         }
         for (int k = 0; k < hung.count(); k++) {
-            work.put(shapes.get(hung.kind(k)), place.division().mark(k), hung.z(), colour);
+            work.put(shapes.get(hung.kind(k)), place.division().mark(k), hung.z() - set.below(), colour);
             if (set.fold() == Strip.Fold.FOLDED) {
-                work.put(folds.get(hung.kind(k)), place.division().mark(k), hung.z(), colour);
+                work.put(folds.get(hung.kind(k)), place.division().mark(k), hung.z() - set.below(), colour);
             }
         }
     }
@@ -223,11 +244,11 @@ final class Drape implements Technique {
                         curve, Hanging.of(set.school(), curve.width(), Math.max(0, curve.drop() - set.shows())), 0, 40);
     }
 
-    private static double cut(Settings set, Hanging curve) {
+    static double cut(Settings set, Hanging curve) {
         return Strip.cut(curve, set.shows(), set.ends(), set.weather());
     }
 
-    private static void figures(Work work, Settings set, Hung lowest, List<Hung> strips) {
+    private static void figures(DressingBuilder work, Settings set, Hung lowest, List<Hung> strips) {
         Hanging front = lowest.front();
         double longest = strips.isEmpty() ? 0 : cut(set, strips.get(0).front());
         work.lead("wide", Quantity.length(front.width()))
@@ -248,7 +269,7 @@ final class Drape implements Technique {
         }
     }
 
-    private static Handle stepHandle(Settings set, Hung lowest, Place place) {
+    private static Handle stepHandle(Settings set, Hung lowest, DressingContext place) {
         List<Handle.Grip> grips = new ArrayList<>();
         int highest = Math.max(1, set.hanging()) - 1;
         for (int k = 0; k < lowest.count(); k++) {
@@ -257,7 +278,7 @@ final class Drape implements Technique {
         return new Handle("step", "Highest strip", Handle.Way.UP, 1.0 / Math.max(1, highest), 1, set.shows(), grips);
     }
 
-    private static void judge(Work work, Settings set, Hung lowest) {
+    private static void judge(DressingBuilder work, Settings set, Hung lowest) {
         if (set.hanging() < set.strips()) {
             double step = Rounding.floor(set.drop() / set.strips());
             List<Mend> mends = new ArrayList<>();
@@ -287,20 +308,26 @@ final class Drape implements Technique {
         }
         double longest =
                 lowest.curves().stream().mapToDouble(c -> cut(set, c)).max().orElse(0);
-        if (!set.stiffened() && longest > Strip.STRETCHES_MM) {
+        if (!set.stiffened() && set.paste() == Paste.FONDANT && longest > Strip.STRETCHES_MM) {
             double grams = lowest.count() * set.strips() * set.paste().sheet(longest * set.width(), set.thickness());
             work.find(
                     STRETCH,
                     Phrase.of(
-                            "Strips of {} stretch as they hang. Knead in {} of CMC and let the paste rest.",
+                            "Strips of {} stretch as they hang. Take half-and-half, or knead in {} of CMC and let the paste"
+                                    + " rest.",
                             Quantity.length(longest),
-                            Quantity.mass(Math.max(1, Rounding.ceil(grams / 1000 * Strip.CMC_G_PER_KG)))),
+                            Quantity.mass(Math.max(1, Rounding.ceil(grams / 1000 * Powder.SOFT_G_PER_KG)))),
+                    Mend.setting(
+                            Phrase.of("Cut all {} from half-and-half", Quantity.mass(Rounding.halfUp(grams, 1))),
+                            "paste",
+                            Paste.HALF.key()),
                     Mend.setting(
                             Phrase.of("Stiffen the {} of paste", Quantity.mass(Rounding.halfUp(grams, 1))),
                             "stiff",
                             "yes"));
         }
-        double slope = lowest.front().endSlope();
+        double slope =
+                lowest.curves().stream().mapToDouble(Hanging::endSlope).max().orElse(0);
         if (set.ends() == Strip.Ends.UPRIGHT && slope > Math.PI / 4 + Rounding.EPS) {
             work.find(
                     STEEP,
@@ -310,88 +337,6 @@ final class Drape implements Technique {
                             Quantity.angle(Math.PI / 4)),
                     Mend.setting(
                             Phrase.of("Gather the {} ends", Quantity.count(2L * lowest.count())), "ends", "gathered"));
-        }
-    }
-
-    /**
-     * The end cut first stretches less: alternately left and right, or all drapes look deeper on one side.
-     *
-     * @param strip its number from below, from 0, and its colour
-     */
-    private static void cutEither(Work work, Settings set, Hanging curve, int many, int[] strip) {
-        for (int end = 0; end < 2; end++) {
-            work.cut(
-                    Phrase.of(
-                            end == 0
-                                    ? "Strip {} from below, left end cut first"
-                                    : "Strip {} from below, right end cut first",
-                            Quantity.count(strip[0] + 1L)),
-                    set.paste(),
-                    set.thickness(),
-                    strip[1],
-                    Flat.rectangle(0, 0, cut(set, curve), set.width()),
-                    end == 0 ? (many + 1) / 2 : many / 2,
-                    end == 0 ? Spare.USUAL.of(many) : 0);
-        }
-    }
-
-    private static void make(Work work, Settings set, List<Hung> strips, Place place) {
-        int total = 0;
-        for (int i = 0; i < strips.size(); i++) {
-            Hung hung = strips.get(i);
-            for (int kind = 0; kind < hung.curves().size(); kind++) {
-                int many = hung.many(kind);
-                cutEither(work, set, hung.curves().get(kind), many, new int[] {i, i % place.colours()});
-                total += many;
-            }
-        }
-        if (total == 0) {
-            return;
-        }
-        int swags = strips.get(0).count();
-        boolean right = place.bench().hand() == Hand.RIGHT;
-        work.powder(set.stiffened() ? Strip.CMC_G_PER_KG : 0)
-                .adhesive(Adhesive.on(set.paste()))
-                .step(
-                        Phrase.of(
-                                "Mark {} places at {} above the foot, and the lowest point {} under them.",
-                                Quantity.count(swags),
-                                Quantity.length(strips.get(0).z()),
-                                Quantity.length(set.drop())),
-                        "tape, scallop, pricker",
-                        Rate.MARK.minutes(2.0 * swags))
-                .step(
-                        Phrase.of(
-                                set.fold() == Strip.Fold.FOLDED
-                                        ? "Cut {} strips {} wide and fold the top edge down, showing {}."
-                                        : "Cut {} strips {} wide; they are laid flat and show {}.",
-                                Quantity.count(total),
-                                Quantity.length(set.width()),
-                                Quantity.length(set.shows())),
-                        "roller, wheel cutter, cling film over what waits",
-                        total * 0.75,
-                        null,
-                        Cautions.BLADE)
-                .step(
-                        Phrase.of(
-                                "Hang them from the lowest up, {}. In every swag trim the {} end first, in the next the"
-                                        + " other, or one side looks deeper. Water only where paste will cover it.",
-                                Quantity.text(work.order()),
-                                Quantity.text(right ? "left" : "right")),
-                        "soft brush",
-                        Rate.DRAPE_STRIP.minutes(total));
-        if (set.ends() == Strip.Ends.UPRIGHT) {
-            int first = (swags + 1) / 2;
-            work.step(
-                    Phrase.of(
-                            "Of the swags {} have their {} end trimmed first and {} the other.",
-                            Quantity.count(first),
-                            Quantity.text(right ? "left" : "right"),
-                            Quantity.count(swags - first)),
-                    "sharp blade",
-                    swags * 0.5,
-                    null,
-                    Cautions.BLADE);
         }
     }
 }

@@ -31,7 +31,7 @@ public record Dressed(
      * A technique in its place for the hand that works: a left hand works, and cycles colours, the other way round, so it
      * gets what a right hand would get on the mirrored side, mirrored back.
      */
-    public static Dressed of(Technique technique, Values settings, Place place) {
+    public static Dressed of(Technique technique, Values settings, DressingContext place) {
         if (place.bench().hand() == Hand.RIGHT) {
             return technique.dress(settings, place);
         }

@@ -17,7 +17,7 @@ enum Element {
 
     /** Rolled paste for what is cut, mm. */
     static final double ROLLED_MM = 1.5;
-    /** Piped rosettes and shells weigh this until weighed, g at 1 cm (handbook 3F). */
+    /** Piped rosettes and shells weigh this until weighed, g at 1 cm (craft 3F). */
     private static final double PIPED_G = 0.16;
 
     final String words;

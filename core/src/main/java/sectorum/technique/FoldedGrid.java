@@ -12,11 +12,12 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
+import sectorum.outline.Along;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * A grid folded from paper: 2^i columns round and 2^j rows up, i and j apart (handbook 3B, 7). It takes its columns from the
+ * A grid folded from paper: 2^i columns round and 2^j rows up, i and j apart (craft 3B, 7). It takes its columns from the
  * folds, whatever the division.
  */
 final class FoldedGrid implements Technique {
@@ -51,13 +52,13 @@ final class FoldedGrid implements Technique {
     }
 
     /** The folds {round, up} whose cells come nearest to squares, the columns about as many as the sections. */
-    private static int[] nearest(Place place) {
+    private static int[] nearest(DressingContext place) {
         int[] best = {1, 0};
         double least = Double.MAX_VALUE;
         for (int round = 1; round <= 7; round++) {
             for (int up = 0; up <= 6; up++) {
                 double ratio =
-                        place.division().around() / (1 << round) / place.zone().height() * (1 << up);
+                        place.aroundMiddle() / (1 << round) / place.zone().height() * (1 << up);
                 double columns = (double) (1 << round) / place.division().count();
                 double off = 3 * Math.abs(Math.log(ratio)) + Math.abs(Math.log(columns));
                 if (off < least - Rounding.EPS) {
@@ -70,7 +71,7 @@ final class FoldedGrid implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         int[] good = nearest(place);
         return List.of(
                 Field.count("round", "Folds round", 1, 7, good[0], "Each doubles the columns: 4 folds make 16."),
@@ -78,22 +79,24 @@ final class FoldedGrid implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set =
                 new Settings((int) f.get(0).number(values), (int) f.get(1).number(values));
         int columns = 1 << set.round();
         int rows = 1 << set.up();
-        double p = place.division().around();
+        double p = place.aroundMiddle();
         double wide = p / columns;
+        double onFoot = place.division().around() / columns;
         double high = place.zone().height() / rows;
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         int upright = work.guide(List.of(0.0, 0.0, 0.0, place.zone().height()));
-        int level = work.guide(List.of(0.0, 0.0, wide, 0.0));
+        int level = work.guide(List.of(0.0, 0.0, onFoot, 0.0));
         for (int k = 0; k < columns; k++) {
-            work.put(upright, k * wide, place.zone().foot(), 0, 0);
+            Along fold = Along.of(k * onFoot, place.division().around());
+            work.put(upright, fold, place.zone().foot(), 0);
             for (int j = 1; j < rows; j++) {
-                work.put(level, k * wide, place.zone().foot() + j * high, 0, 0);
+                work.putLevel(level, fold, place.zone().foot() + j * high);
             }
         }
         work.lead("columns", Quantity.count(columns))
@@ -133,7 +136,7 @@ final class FoldedGrid implements Technique {
         return said.append("; never 3").toString();
     }
 
-    private static void judge(Work work, Settings set, double wide, double high) {
+    private static void judge(DressingBuilder work, Settings set, double wide, double high) {
         double now = Math.max(wide / high, high / wide);
         int step = wide > high ? 1 : -1;
         double better = now / 2;

@@ -19,7 +19,7 @@ import sectorum.measure.Values;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
-/** Leaves, blossoms, pearls, dots, shells or a rope repeated along each arc (handbook 3A). */
+/** Leaves, blossoms, pearls, dots, shells or a rope repeated along each arc (craft 3A). */
 final class Garland implements Technique {
     private static final Rule CROWDED = new Rule(
             "garland.crowded", Level.LOOK, "Elements that stand closer than 0.4 of their size pile up on one another.");
@@ -64,7 +64,7 @@ final class Garland implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         double size = Math.max(
                 4, place.onTape(Math.min(14, 0.09 * place.widest(place.zone().top()))));
         Field element = ELEMENT;
@@ -78,7 +78,7 @@ final class Garland implements Technique {
                 Hung.CURVE);
     }
 
-    private Settings settings(Values values, Place place) {
+    private Settings settings(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         return new Settings(
                 f.get(3).number(values),
@@ -89,9 +89,9 @@ final class Garland implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         double z = Math.max(place.zone().foot(), place.zone().top() - set.reach());
         Hung hung = new Hung(place, z, set.drop(), set.school());
         int shape = work.piece(set.element().outline(set.size()));
@@ -140,7 +140,7 @@ final class Garland implements Technique {
         return new Handle("pitch", "How far apart", Handle.Way.ALONG, 1, 0.5, 10 * set.size(), grips);
     }
 
-    private static void make(Work work, Settings set, Hung hung, int many) {
+    private static void make(DressingBuilder work, Settings set, Hung hung, int many) {
         Element element = set.element();
         work.cycled(many).forEach((colour, of) -> {
             Phrase what = Phrase.of("{} of {}", Quantity.text(element.words), Quantity.length(set.size()));

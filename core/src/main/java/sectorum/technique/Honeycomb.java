@@ -21,7 +21,7 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Honeycomb, points up and flats upright (handbook 3B): w = P/n across flats, side w/√3, row pitch w·√3/2. Whole rows only,
+ * Honeycomb, points up and flats upright (craft 3B): w = P/n across flats, side w/√3, row pitch w·√3/2. Whole rows only,
  * the block in the middle of its zone.
  */
 final class Honeycomb implements Technique {
@@ -78,7 +78,7 @@ final class Honeycomb implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         int each = place.parts(0.35 * place.zone().height(), 1);
         return List.of(
                 MADE,
@@ -86,7 +86,7 @@ final class Honeycomb implements Technique {
                         "each",
                         "Cells in a section",
                         1,
-                        Place.MOST_PARTS,
+                        DressingContext.MOST_PARTS,
                         each,
                         "1 makes a cell as wide as a section."),
                 Field.length("gap", "Gap between cut cells", 0, 50, 1, "Half of it on every side."),
@@ -95,7 +95,7 @@ final class Honeycomb implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 Choices.of(Made.values(), MADE.choice(values)),
@@ -112,7 +112,7 @@ final class Honeycomb implements Technique {
         int rows = rows(zone.height(), least);
         double block = rows == 0 ? 0 : 2 * least / ROOT3 + (rows - 1) * least * ROOT3 / 2;
         double lowest = middle - block / 2 + least / ROOT3;
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         boolean cut = set.made() == Made.CUT;
         double inset = cut ? set.gap() : 0;
         List<Double> widths = new ArrayList<>();
@@ -182,7 +182,8 @@ final class Honeycomb implements Technique {
         return line;
     }
 
-    private static void handles(Work work, Settings set, Place place, double lowest, double least) {
+    private static void handles(
+            DressingBuilder work, Settings set, DressingContext place, double lowest, double least) {
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
             grips.add(new Handle.Grip(
@@ -191,7 +192,7 @@ final class Honeycomb implements Technique {
         work.handle(new Handle("gap", "Gap", Handle.Way.ALONG, -2, 0, Math.min(50, Math.max(1, least / 2)), grips));
     }
 
-    private static void judge(Work work, Settings set, Place place, int rows, double least) {
+    private static void judge(DressingBuilder work, Settings set, DressingContext place, int rows, double least) {
         if (rows == 0) {
             double fits = place.zone().height() * ROOT3 / 2;
             int each = (int) Rounding.ceil(place.widest(0) / fits);
@@ -202,7 +203,7 @@ final class Honeycomb implements Technique {
                             Quantity.length(least),
                             Quantity.length(2 * least / ROOT3),
                             Quantity.length(place.zone().height())),
-                    each <= Place.MOST_PARTS
+                    each <= DressingContext.MOST_PARTS
                             ? List.of(Mend.setting(
                                     Phrase.of("{} cells in a section", Quantity.count(each)), "each", each))
                             : List.of());
@@ -219,7 +220,13 @@ final class Honeycomb implements Technique {
     }
 
     private static void make(
-            Work work, Settings set, int cells, double least, List<Double> widths, int[][] byColour, double inset) {
+            DressingBuilder work,
+            Settings set,
+            int cells,
+            double least,
+            List<Double> widths,
+            int[][] byColour,
+            double inset) {
         if (set.made() == Made.PRESSED) {
             work.soft()
                     .step(

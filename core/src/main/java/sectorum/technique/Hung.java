@@ -18,7 +18,7 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Curves hung from mark to mark at one height (handbook 3A), for every technique that follows them: their width along the
+ * Curves hung from mark to mark at one height (craft 3A), for every technique that follows them: their width along the
  * side is P/n at that height, never the chord. Sections of the same width share one curve.
  */
 final class Hung {
@@ -53,7 +53,7 @@ final class Hung {
 
     private static final double SAME = 0.001;
 
-    private final Place place;
+    private final DressingContext place;
     private final double z;
     private final double drop;
     private final School school;
@@ -63,7 +63,7 @@ final class Hung {
     /**
      * @param z height of the marks that the curves hang from, mm above the foot
      */
-    Hung(Place place, double z, double drop, School school) {
+    Hung(DressingContext place, double z, double drop, School school) {
         this.place = place;
         this.z = z;
         this.drop = drop;
@@ -87,7 +87,7 @@ final class Hung {
         return new Zone(0, h - Math.min(10, h / 10));
     }
 
-    static Field dropField(Place place) {
+    static Field dropField(DressingContext place) {
         double good = Math.min(
                 0.3 * place.widest(place.zone().top()), 0.7 * place.zone().height());
         return Field.length("drop", "Drop", 0, 600, place.onTape(good), "Measure from the marks down.");
@@ -164,7 +164,7 @@ final class Hung {
      *
      * @param hangsBelow how far what hangs from the curve reaches below it, mm
      */
-    void judge(Work work, double hangsBelow) {
+    void judge(DressingBuilder work, double hangsBelow) {
         double widest = widest();
         double q = place.tape().divisionMm();
         double room = z - place.zone().foot() - hangsBelow;
@@ -209,7 +209,7 @@ final class Hung {
     }
 
     /** The board on the shelf: traced on flat paper that is wrapped, so over the width and not the chord. */
-    private void board(Work work) {
+    private void board(DressingBuilder work) {
         if (school != School.ARC || drop <= 0) {
             return;
         }

@@ -22,7 +22,7 @@ import sectorum.measure.Values;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
-/** The pleated tail over each join, formed over rods (handbook 3A). */
+/** The pleated tail over each join, formed over rods (craft 3A). */
 final class Jabot implements Technique {
     /** The point's height as a share of the width. */
     private static final double POINT = 0.6;
@@ -110,7 +110,7 @@ final class Jabot implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         double high = place.zone().height();
         double wide = 0.13 * place.widest(place.zone().top());
         return List.of(
@@ -131,7 +131,7 @@ final class Jabot implements Technique {
                 PASTE);
     }
 
-    private Settings settings(Values values, Place place) {
+    private Settings settings(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         boolean down = Choices.of(Reach.values(), f.get(0).choice(values)) == Reach.BOARD;
         return new Settings(
@@ -145,9 +145,9 @@ final class Jabot implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         double z = place.zone().top();
         int n = place.division().count();
         double wide = set.gathered();
@@ -189,7 +189,7 @@ final class Jabot implements Technique {
         return work.done();
     }
 
-    private static void judge(Work work, Settings set, Place place) {
+    private static void judge(DressingBuilder work, Settings set, DressingContext place) {
         double room = place.zone().height();
         if (!Rounding.atMost(set.length(), room)) {
             double fits = Rounding.floor(room);
@@ -230,7 +230,7 @@ final class Jabot implements Technique {
         }
     }
 
-    private static void make(Work work, Settings set, int n, Place place) {
+    private static void make(DressingBuilder work, Settings set, int n, DressingContext place) {
         work.cycled(n)
                 .forEach((colour, many) -> work.cut(
                         Phrase.of("Jabot of {} pleats", Quantity.count(set.pleats())),
@@ -255,9 +255,13 @@ final class Jabot implements Technique {
                         Cautions.BLADE)
                 .step(
                         Phrase.of(
-                                "Lay {} rods of {} alternately over and under, push them together, pinch the top and draw"
-                                        + " them out.",
-                                Quantity.count(2L * set.pleats() - 1),
+                                set.pleats() % 2 == 1
+                                        ? "Lay the paste over {} rods of {}, all beneath it, the middle one under the point; press"
+                                                + " it down between them, push them together, pinch the top and draw them out."
+                                        : "Lay the paste over {} rods of {}, all beneath it, half of them on either side of the"
+                                                + " point; press it down between them, push them together, pinch the top and draw"
+                                                + " them out.",
+                                Quantity.count(set.pleats()),
                                 Quantity.length(set.rod())),
                         "rods",
                         n,

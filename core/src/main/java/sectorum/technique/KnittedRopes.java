@@ -24,9 +24,9 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Knitted ropes (handbook 3D): two strands of diameter δ twisted with lay λ, ropes side by side, twisted right and left in
- * turn, so their count is even. Laid on greased paper in panels and turned over onto the tier: the table side shows, so the
- * sheet is mirrored.
+ * Knitted ropes (craft 3D): two strands of diameter δ twisted with lay λ, ropes side by side, twisted right and left in
+ * turn, so their count is even. Laid on greased paper in panels, turned over with a second greased sheet, and put onto the
+ * tier: two turns, so the face that was up as they were laid shows, not mirrored, and the flattened table face lies on it.
  */
 final class KnittedRopes implements Technique {
     private static final Rule TIGHT =
@@ -95,10 +95,10 @@ final class KnittedRopes implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         Field strand = Field.length("strand", "Strands of", 0.8, 20, 3, "Their diameter.");
         double of = strand.number(values);
-        double closes = place.division().around() / count(place.division().around(), 1.8 * of);
+        double closes = place.aroundMiddle() / count(place.aroundMiddle(), 1.8 * of);
         return List.of(
                 strand,
                 Field.length("lay", "One twist every", 1, 200, 5 * of, "Along the rope."),
@@ -116,7 +116,7 @@ final class KnittedRopes implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 f.get(0).number(values),
@@ -126,15 +126,16 @@ final class KnittedRopes implements Technique {
                 f.get(4).number(values),
                 Choices.of(Inset.values(), SHAPE.choice(values)),
                 f.get(6).number(values));
-        double p = place.division().around();
+        double p = place.aroundMiddle();
         int n = count(p, set.pitch());
         double pitch = p / n;
         double high = place.zone().height();
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         int[] ropes = {rope(work, set, pitch, high, 1), rope(work, set, pitch, high, -1)};
         for (int k = 0; k < n; k++) {
-            work.put(ropes[k % 2], (k + 0.5) * pitch, place.zone().foot(), 0, k / 2 % place.colours());
-            work.put(ropes[k % 2] + 1, (k + 0.5) * pitch, place.zone().foot(), 0, k / 2 % place.colours());
+            double s = (k + 0.5) * place.division().around() / n;
+            work.put(ropes[k % 2], s, place.middleZ(), 0, k / 2 % place.colours());
+            work.put(ropes[k % 2] + 1, s, place.middleZ(), 0, k / 2 % place.colours());
         }
         inset(work, set, place, high);
         double strand = (high + set.trim()) * (1 + takeUp(set.strand(), set.lay()));
@@ -163,23 +164,23 @@ final class KnittedRopes implements Technique {
     }
 
     /** A rope's outline and the line that its strands throw, all in one go from side to side. */
-    private static int rope(Work work, Settings set, double pitch, double high, int way) {
-        int shape = work.piece(Flat.rectangle(-pitch / 2, 0, pitch, high));
+    private static int rope(DressingBuilder work, Settings set, double pitch, double high, int way) {
+        int shape = work.piece(Flat.rectangle(-pitch / 2, -high / 2, pitch, high));
         List<Double> twist = new ArrayList<>();
         double each = Math.max(set.lay() / 2, high / 400);
         double rise = Math.min(each, pitch * 1.2);
         boolean up = true;
-        for (double z = 0; z + rise <= high; z += each) {
+        for (double z = -high / 2; z + rise <= high / 2; z += each) {
             double from = way * (up ? -1 : 1) * pitch / 2;
             twist.addAll(up ? List.of(from, z, -from, z + rise) : List.of(from, z + rise, -from, z));
             up = !up;
         }
-        work.detail(twist.size() >= 4 ? twist : List.of(-pitch / 2, 0.0, pitch / 2, high));
+        work.detail(twist.size() >= 4 ? twist : List.of(-pitch / 2, -high / 2, pitch / 2, high / 2));
         return shape;
     }
 
     /** Cut out of the finished sheet: a line to cut along, and a piece's own card to cut by. */
-    private static void inset(Work work, Settings set, Place place, double high) {
+    private static void inset(DressingBuilder work, Settings set, DressingContext place, double high) {
         if (set.inset() == Inset.NONE) {
             return;
         }
@@ -188,8 +189,7 @@ final class KnittedRopes implements Technique {
         line.addAll(outline.subList(0, 2));
         double room = high - 2 * RIM_MM;
         if (Rounding.atMost(set.across(), room)) {
-            double middle = (place.zone().foot() + place.zone().top()) / 2;
-            work.put(work.guide(line), place.division().around() / 2, middle, 0, 0);
+            work.put(work.guide(line), place.division().around() / 2, place.middleZ(), 0, 0);
         } else {
             double fits = Math.max(5, Rounding.floor(room));
             work.find(
@@ -210,7 +210,7 @@ final class KnittedRopes implements Technique {
                         .made("inset-shape", Phrase.of("Inset, {} across", Quantity.length(set.across()))));
     }
 
-    private static void judge(Work work, Settings set, int n, double pitch, int each) {
+    private static void judge(DressingBuilder work, Settings set, int n, double pitch, int each) {
         if (set.lay() < Math.PI * set.strand() - Rounding.EPS) {
             double loose = Math.min(200, Rounding.ceil(5 * set.strand()));
             work.find(
@@ -243,7 +243,8 @@ final class KnittedRopes implements Technique {
         }
     }
 
-    private static void make(Work work, Settings set, Place place, int n, double strand, int panels, double high) {
+    private static void make(
+            DressingBuilder work, Settings set, DressingContext place, int n, double strand, int panels, double high) {
         int[] counts = new int[place.colours()];
         for (int k = 0; k < n; k++) {
             counts[k / 2 % place.colours()]++;
@@ -261,11 +262,15 @@ final class KnittedRopes implements Technique {
                     .used(Paste.HALF, c, 0, Paste.HALF.line(length, set.strand()), length);
         }
         work.adhesive(Adhesive.WATER)
-                .tool(ThingKind.DISC, "strand", strand, 0.3)
+                .tool(ThingKind.DISC, "strand", set.strand(), 0.3)
                 .turn(Phrase.of(
-                        "The {} ropes lie on greased paper; turned over, their upper face touches the tier and the face from"
-                                + " the paper shows.",
+                        "The {} ropes lie on greased paper, their upper face under a second sheet; turned over, the face from"
+                                + " the table is up and its paper comes off.",
                         Quantity.count(n)))
+                .turn(Phrase.of(
+                        "The table face of {} panels, a little flattened, is put against the tier; the face that was up as"
+                                + " they were laid shows.",
+                        Quantity.count(panels)))
                 .step(
                         Phrase.of(
                                 "Extrude {} strands of {} and twist them in pairs, half of them to the right and half to the"
@@ -276,13 +281,15 @@ final class KnittedRopes implements Technique {
                         Rate.TWISTED_ROPE.minutes(n))
                 .step(
                         Phrase.of(
-                                "Lay them on greased paper over the mirrored sheet, right and left in turn, in {} panels.",
+                                "Lay them on greased paper over the sheet, right and left in turn, in {} panels, and cut the"
+                                        + " lower edge straight.",
                                 Quantity.count(panels)),
-                        "panel sheet, greased paper",
+                        "panel sheet, two sheets of greased paper, knife",
                         panels * 4.0)
                 .step(
                         Phrase.of(
-                                "Turn each of {} panels over onto the tier, the table side outwards, and peel the paper.",
+                                "Lay the second greased sheet on each of {} panels, turn it over and peel the first; put the"
+                                        + " flattened table side against the tier and peel the second.",
                                 Quantity.count(panels)),
                         "soft brush",
                         panels * 3.0,
@@ -297,6 +304,10 @@ final class KnittedRopes implements Technique {
                                 : new Making.Pause(
                                         10, 20, Shelf.ROOM, "more (an estimate), until the sheet holds a cut edge"),
                         Cautions.BLADE);
+        inset(work, set);
+    }
+
+    private static void inset(DressingBuilder work, Settings set) {
         if (set.inset() != Inset.NONE) {
             work.step(
                     Phrase.of(
@@ -309,7 +320,7 @@ final class KnittedRopes implements Technique {
         }
     }
 
-    /** The sheet under one panel, drawn mirrored: the face on the table is the one that will be seen. */
+    /** The sheet under one panel, as it will be seen: turned over twice, the face that is up here shows. */
     private static Drawing sheet(Settings set, double pitch, int each, double high) {
         double wide = each * pitch;
         Card card =
@@ -317,13 +328,16 @@ final class KnittedRopes implements Technique {
         for (int k = 0; k < each; k++) {
             double x = k * pitch;
             card.line(Ink.Pen.GUIDE, x, 0, x, high + set.trim());
-            double lean = (k % 2 == 0 ? -1 : 1) * pitch / 2;
+            double lean = (k % 2 == 0 ? 1 : -1) * pitch / 2;
             card.line(Ink.Pen.MARK, x + pitch / 2 - lean, high / 2, x + pitch / 2 + lean, high / 2 + pitch);
         }
         return card.line(Ink.Pen.GUIDE, wide / 2, high * 0.2, wide / 2, high * 0.4)
                 .line(Ink.Pen.GUIDE, wide / 2, high * 0.4, wide / 2 - 3, high * 0.4 - 6)
                 .line(Ink.Pen.GUIDE, wide / 2, high * 0.4, wide / 2 + 3, high * 0.4 - 6)
-                .words(wide / 2, high * 0.12, Phrase.of("up; drawn mirrored; this side to the cake"))
+                .words(
+                        wide / 2,
+                        high * 0.12,
+                        Phrase.of("up; drawn as it shows, not mirrored; this side away from the cake"))
                 .made(
                         "knitted-panel",
                         Phrase.of(

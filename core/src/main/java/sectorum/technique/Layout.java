@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.side.Side;
 
 /**
  * What is drawn on the side: distinct shapes once, then where each goes, foot of the pile first.
@@ -28,7 +29,7 @@ public record Layout(List<Shape> shapes, List<Placement> placements) {
     }
 
     /**
-     * A flat outline.
+     * A flat outline in true millimetres of the piece itself, the same on a straight side and on a tapered one.
      *
      * @param wide how thick the line is that is drawn, mm; 0 for areas and for lines that are only followed
      * @param xz x0, z0, x1, z1, … in mm, x along the side and z up, from the placement's point
@@ -49,16 +50,27 @@ public record Layout(List<Shape> shapes, List<Placement> placements) {
     }
 
     /**
-     * One shape put in its place.
+     * One shape put in its place. Along a side unrolled at the foot's width a millimetre of the piece takes up
+     * 1/narrowing(z) millimetres, because marks keep their angle and pieces their size: see {@link #along}.
      *
      * @param shape index of its shape
      * @param s mm from the back seam on the foot's circumference
-     * @param z mm above the foot
+     * @param z mm above the foot: where the piece lies, and where the side is as wide as the piece takes it to be
      * @param turn radians, anticlockwise as seen from outside
      * @param size multiplies the shape
      * @param colour index into the dressing's colours
      */
-    public record Placement(int shape, double s, double z, double turn, double size, int colour) {}
+    public record Placement(int shape, double s, double z, double turn, double size, int colour) {
+        /** Where a point of the piece comes to lie: mm from the back seam on the foot's circumference, not wrapped. */
+        public double along(double x, double up, Side side) {
+            return s + size * (x * Math.cos(turn) - up * Math.sin(turn)) / side.narrowing(z);
+        }
+
+        /** How high a point of the piece comes to lie, mm above the foot. */
+        public double above(double x, double up) {
+            return z + size * (x * Math.sin(turn) + up * Math.cos(turn));
+        }
+    }
 
     /** How many pieces there are: placements that are no guide and no detail. */
     public int pieces() {

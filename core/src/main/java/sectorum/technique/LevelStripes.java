@@ -22,7 +22,7 @@ import sectorum.measure.Values;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
-/** Level stripes in icing, pulled with a comb and filled (handbook 3C): heights, colours, icing of each, freezer window. */
+/** Level stripes in icing, pulled with a comb and filled (craft 3C): heights, colours, icing of each, freezer window. */
 final class LevelStripes implements Technique {
     private static final Rule THIN =
             new Rule("levels.thin", Level.LOOK, "Stripes lower than 4 mm run into one another when they are scraped.");
@@ -59,7 +59,7 @@ final class LevelStripes implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         double high = place.zone().height();
         int stripes = (int) Math.max(1, Math.min(40, Rounding.halfUp(high / 20, 1)));
         Field count = Field.count("stripes", "Stripes", 1, 100, stripes, "From the foot up.");
@@ -72,7 +72,7 @@ final class LevelStripes implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 (int) f.get(0).number(values),
@@ -80,13 +80,16 @@ final class LevelStripes implements Technique {
                 f.get(2).number(values),
                 Paste.of(PASTE.choice(values)));
         double high = place.zone().height() / set.stripes();
-        Work work = new Work(place);
-        double p = place.division().around();
-        int shape = work.piece(Flat.rectangle(0, 0, p, high));
+        DressingBuilder work = new DressingBuilder(place);
+        boolean straight = place.side().taper() == 0;
+        int shape = -1;
         for (int j = 0; j < set.stripes(); j++) {
-            double z = place.zone().foot() + j * high;
+            double z = place.zone().foot() + (j + 0.5) * high;
+            double around = place.side().around(z);
+            // A tapered side is another length at every stripe.
+            shape = shape >= 0 && straight ? shape : work.piece(Flat.rectangle(0, -high / 2, around, high));
             work.put(shape, 0, z, 0, j % place.colours());
-            double volume = place.side().around(z + high / 2) * high;
+            double volume = around * high;
             work.made(
                     Phrase.of("Stripe {} from below", Quantity.count(j + 1L)),
                     set.paste(),
@@ -99,7 +102,7 @@ final class LevelStripes implements Technique {
         work.lead("stripes", Quantity.count(set.stripes()))
                 .lead("high", Quantity.length(high))
                 .lead("deep", Quantity.length(set.depth()))
-                .figure("All round", Quantity.length(p))
+                .figure("All round", Quantity.length(place.aroundMiddle()))
                 .figure("Pitches a stripe", Quantity.plain(Rounding.halfUp(high / set.comb(), 0.01)));
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
@@ -108,6 +111,13 @@ final class LevelStripes implements Technique {
         }
         work.handle(new Handle("stripes", "First stripe", Handle.Way.UP, -set.stripes() / high, 1, 60, grips));
         judge(work, set, place, high);
+        steps(work, set);
+        work.draw(() -> gauge(set, high, place.zone().height()));
+        return work.done();
+    }
+
+    /** Combed, chilled so that the grooves hold, filled colour by colour, scraped, chilled and scraped once more. */
+    private static void steps(DressingBuilder work, Settings set) {
         work.adhesive(Adhesive.ITSELF)
                 .tool(ThingKind.COMB, "comb", set.comb(), 0.5)
                 .soft()
@@ -120,7 +130,7 @@ final class LevelStripes implements Technique {
                         Phrase.of("Chill it so that the grooves hold, {} stripes.", Quantity.count(set.stripes())),
                         "freezer",
                         1,
-                        new Making.Pause(10, 15, Shelf.FREEZER, "in the freezer, never longer"),
+                        new Making.Pause(15, 15, Shelf.FREEZER, "in the freezer, never longer"),
                         "")
                 .step(
                         Phrase.of(
@@ -128,13 +138,19 @@ final class LevelStripes implements Technique {
                                 Quantity.count(set.stripes())),
                         "bags, scraper",
                         Rate.COMBED_STRIPE.minutes(set.stripes()),
-                        new Making.Pause(10, 15, Shelf.FREEZER, "in the freezer, then scrape once more"),
-                        "A heated scraper burns: hold it by its handle.");
-        work.draw(() -> gauge(set, high, place.zone().height()));
-        return work.done();
+                        new Making.Pause(
+                                10, 20, Shelf.FREEZER, "in the freezer, not longer, before it is scraped again"),
+                        Cautions.HEATED)
+                .step(
+                        Phrase.of(
+                                "Scrape {} stripes once more, until they stand clean.", Quantity.count(set.stripes())),
+                        "scraper, turntable",
+                        10,
+                        null,
+                        Cautions.HEATED);
     }
 
-    private static void judge(Work work, Settings set, Place place, double high) {
+    private static void judge(DressingBuilder work, Settings set, DressingContext place, double high) {
         if (high < LEAST_MM) {
             int fewer = (int) Math.max(1, Rounding.floor(place.zone().height() / LEAST_MM));
             work.find(

@@ -17,6 +17,7 @@ import sectorum.measure.Phrase;
  * @param steps in order of work
  * @param tools what it asks of the cupboard, by size
  * @param powder CMC kneaded into its paste, g/kg
+ * @param unstacked whether it goes onto its tier while that stands alone: a wrap is pressed onto one chilled tier
  * @param turns each time it is turned over on its way to the cake; empty: it is never turned
  */
 public record Making(
@@ -27,6 +28,7 @@ public record Making(
         List<Step> steps,
         List<Tool> tools,
         double powder,
+        boolean unstacked,
         List<Turn> turns) {
     public Making {
         tools = List.copyOf(tools);
@@ -78,7 +80,7 @@ public record Making(
      * @param minutes how long hands are busy
      * @param pause how long it is left alone after, where it must be
      * @param caution a hazard and how to keep out of it, or nothing
-     * @param soft whether it is done within the hour after the covering, while that is soft (handbook 1)
+     * @param soft whether it is done within the hour after the covering, while that is soft (craft 1)
      */
     public record Step(
             Phrase what,
@@ -97,7 +99,7 @@ public record Making(
      */
     public record Tool(ThingKind kind, String field, double size, double slack) {}
 
-    /** One contact of two faces: what lies on what. Every one of them turns a design over once (handbook 7). */
+    /** One contact of two faces: what lies on what. Every one of them turns a design over once (craft 7). */
     public record Turn(Phrase contact) {}
 
     /** Whether a design is drawn mirrored so that it comes out right: every second turn undoes the one before. */

@@ -19,7 +19,7 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Level rows of pearls all round (handbook 3E): n = round(P/pitch), but floor(P/diameter) where they would not fit. They
+ * Level rows of pearls all round (craft 3E): n = round(P/pitch), but floor(P/diameter) where they would not fit. They
  * close on the side itself, whatever its sections; one stands at the front.
  */
 final class PearlRow implements Technique {
@@ -67,7 +67,7 @@ final class PearlRow implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         double d = Math.max(2, Math.min(7, Rounding.halfUp(place.side().foot().mm() / 130, 1)));
         Field diameter = Field.length("diameter", "Pearls of", 1, 30, d, "Their diameter.");
         double of = diameter.number(values);
@@ -78,7 +78,7 @@ final class PearlRow implements Technique {
                 Field.length("rise", "Rows apart", 0, 200, of + 1, "From middle to middle up the side."));
     }
 
-    private Settings settings(Values values, Place place) {
+    private Settings settings(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         return new Settings(
                 f.get(0).number(values),
@@ -88,9 +88,9 @@ final class PearlRow implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         int pearl = work.piece(Flat.circle(set.diameter(), 20));
         double foot = place.zone().foot() + set.diameter() / 2;
         double p = place.side().foot().mm();
@@ -121,7 +121,7 @@ final class PearlRow implements Technique {
         return work.done();
     }
 
-    private static void judge(Work work, Settings set, Place place, double around, int first) {
+    private static void judge(DressingBuilder work, Settings set, DressingContext place, double around, int first) {
         if (set.pitch() < set.diameter() - Rounding.EPS) {
             work.find(
                     TIGHT,
@@ -152,7 +152,7 @@ final class PearlRow implements Technique {
         Cycle.judgeRow(work, first, around, place);
     }
 
-    private static void make(Work work, Settings set, int total, Place place) {
+    private static void make(DressingBuilder work, Settings set, int total, DressingContext place) {
         work.cycled(total)
                 .forEach((colour, many) -> work.made(
                         Phrase.of("Pearl of {}", Quantity.length(set.diameter())),

@@ -2,7 +2,9 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import sectorum.bench.Adhesive;
 import sectorum.bench.Paste;
@@ -22,7 +24,7 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Bunting: flags of half squares on an extruded swag line (handbook 3A). Squares of side a cut corner to corner give two
+ * Bunting: flags of half squares on an extruded swag line (craft 3A). Squares of side a cut corner to corner give two
  * flags each, base a√2 and height a/√2; m = floor((L − 2e + g)/(base + g)) a swag, from the middle outwards.
  */
 final class Pennants implements Technique {
@@ -99,7 +101,7 @@ final class Pennants implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         double wide = place.widest(place.zone().top());
         double drop = place.onTape(Math.min(0.16 * wide, 0.35 * place.zone().height()));
         double square = Math.max(
@@ -115,7 +117,7 @@ final class Pennants implements Technique {
                 PASTE);
     }
 
-    private Settings settings(Values values, Place place) {
+    private Settings settings(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         return new Settings(
                 f.get(0).number(values),
@@ -129,9 +131,9 @@ final class Pennants implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         Hung hung = new Hung(place, place.zone().top(), set.drop(), set.school());
         List<Integer> lines = hung.curves().stream()
                 .map(c -> work.strand(set.cord(), c.points(48)))
@@ -169,7 +171,7 @@ final class Pennants implements Technique {
                 .done();
     }
 
-    private static void put(Work work, int shape, Hung hung, int k, double along, int colour) {
+    private static void put(DressingBuilder work, int shape, Hung hung, int k, double along, int colour) {
         double length = hung.curve(k).length();
         double u = hung.curve(k).share(Math.max(0, Math.min(length, along)));
         double[] at = hung.at(k, u);
@@ -188,13 +190,13 @@ final class Pennants implements Technique {
         return kept;
     }
 
-    private static void figures(Work work, Settings set, Hung hung, int flags, int trimmed) {
+    private static void figures(DressingBuilder work, Settings set, Hung hung, int flags, int trimmed) {
         Hanging front = hung.front();
         work.lead("flags", Quantity.count(flags))
                 .lead("wide", Quantity.length(set.base()))
                 .lead("high", Quantity.length(set.high()))
                 .figure("Flags a swag, in front", Quantity.count(set.flags(front.length())))
-                .figure("Squares to cut", Quantity.count((flags + 1L) / 2))
+                .figure("Squares to cut", squares(work.cycled(flags), trimmed))
                 .figure("Left at each end", Quantity.length(set.left(front.length())))
                 .figure("Line a swag", Quantity.length(front.length()));
         if (trimmed > 0) {
@@ -202,7 +204,16 @@ final class Pennants implements Technique {
         }
     }
 
-    private static Handle sizeHandle(Settings set, Hung hung, Place place) {
+    /** Two flags a square, each colour of its own; trimmed flags are of the first colour. */
+    private static Quantity squares(Map<Integer, Integer> flags, int trimmed) {
+        List<Long> squares = new ArrayList<>();
+        flags.forEach((colour, many) -> squares.add((many + (colour == 0 ? trimmed : 0) + 1L) / 2));
+        return squares.size() == 1
+                ? Quantity.count(squares.get(0))
+                : Quantity.text(squares.stream().map(String::valueOf).collect(Collectors.joining(" + ")));
+    }
+
+    private static Handle sizeHandle(Settings set, Hung hung, DressingContext place) {
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < hung.count(); k++) {
             grips.add(new Handle.Grip(place.division().middle(k).s(), hung.z() - set.drop() - set.high()));
@@ -217,7 +228,7 @@ final class Pennants implements Technique {
                 grips);
     }
 
-    private static void judge(Work work, Settings set, Hung hung, int flags, Place place) {
+    private static void judge(DressingBuilder work, Settings set, Hung hung, int flags, DressingContext place) {
         double length = hung.front().length();
         int m = set.flags(length);
         if (m == 0) {
@@ -247,7 +258,8 @@ final class Pennants implements Technique {
         Cycle.judge(work, flags, place);
     }
 
-    private static void make(Work work, Settings set, Hung hung, int flags, int trimmed, Place place) {
+    private static void make(
+            DressingBuilder work, Settings set, Hung hung, int flags, int trimmed, DressingContext place) {
         double rolled = 1.5;
         List<Double> flag = List.of(-set.base() / 2, 0.0, 0.0, -set.high(), set.base() / 2, 0.0);
         work.cycled(flags)

@@ -17,7 +17,7 @@ import sectorum.measure.Values;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
-/** Shells, dots or a rope piped all round (handbook 3E): pitch, count, grams. It closes on the side itself. */
+/** Shells, dots or a rope piped all round (craft 3E): pitch, count, grams. It closes on the side itself. */
 final class PipedBorder implements Technique {
     private static final Rule HIGH =
             new Rule("border.out-of-zone", Level.STOP, "What is piped is higher than its zone.");
@@ -57,7 +57,7 @@ final class PipedBorder implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         double size = Math.max(3, Math.min(12, place.onTape(place.zone().height() * 0.85)));
         Field element = ELEMENT;
         Field each = Field.length("size", "Each", 1, 60, size, "Its length along the side, or its height.");
@@ -65,7 +65,7 @@ final class PipedBorder implements Technique {
         return List.of(element, each, Field.length("pitch", "One every", 0.5, 200, pitch, "Along the side."), PASTE);
     }
 
-    private Settings settings(Values values, Place place) {
+    private Settings settings(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         return new Settings(
                 Choices.of(PIPED, f.get(0).choice(values)),
@@ -75,9 +75,9 @@ final class PipedBorder implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         double z = place.zone().foot() + set.size() / 2;
         double around = place.side().around(Math.min(z, place.side().height().mm()));
         double p = place.side().foot().mm();
@@ -135,7 +135,7 @@ final class PipedBorder implements Technique {
         return work.done();
     }
 
-    private static void judge(Work work, Settings set, int n, double around, Place place) {
+    private static void judge(DressingBuilder work, Settings set, int n, double around, DressingContext place) {
         double room = place.zone().height();
         if (!Rounding.atMost(set.size(), room)) {
             work.find(

@@ -18,7 +18,7 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * A press mat or a textured roller of repeat r (handbook 3B): round(P/r) repeats, and the mismatch P − n·r, shown and put
+ * A press mat or a textured roller of repeat r (craft 3B): round(P/r) repeats, and the mismatch P − n·r, shown and put
  * where it is least seen.
  */
 final class PressMat implements Technique {
@@ -67,10 +67,9 @@ final class PressMat implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         // A repeat that closes, as if there were such a mat: the owned one's is typed over it.
-        double good = place.division().around()
-                / Math.max(1, Rounding.halfUp(place.division().around() / 40, 1));
+        double good = place.aroundMiddle() / Math.max(1, Rounding.halfUp(place.aroundMiddle() / 40, 1));
         return List.of(
                 Field.length(
                         "repeat", "Pattern repeats every", 3, 500, good, "Measured on the mat or round the roller."),
@@ -79,24 +78,27 @@ final class PressMat implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 f.get(0).number(values), f.get(1).number(values), Choices.of(Put.values(), PUT.choice(values)));
-        double p = place.division().around();
+        double p = place.aroundMiddle();
         int n = (int) Math.max(1, Rounding.halfUp(p / set.repeat(), 1));
         double mismatch = p - n * set.repeat();
         double each = set.put() == Put.SHARED ? p / n : set.repeat();
         double high = place.zone().height();
         int rows = (int) Math.max(1, Rounding.floor(high / set.rise()));
         double rise = Math.min(set.rise(), high);
-        Work work = new Work(place);
-        int motif = work.guide(List.of(0.0, rise / 2, each / 2, 0.0, each, rise / 2, each / 2, rise, 0.0, rise / 2));
+        DressingBuilder work = new DressingBuilder(place);
+        double a = each / 2;
+        double b = rise / 2;
+        int motif = work.guide(List.of(-a, 0.0, 0.0, -b, a, 0.0, 0.0, b, -a, 0.0));
+        double onFoot = 1 / place.narrowing(place.middleZ());
         for (int k = 0; k < n; k++) {
             for (int j = 0; j < rows; j++) {
-                double s = set.put() == Put.SHARED ? k * each : p / 2 + (k - n / 2.0) * each;
+                double s = set.put() == Put.SHARED ? (k + 0.5) * each : p / 2 + (k + 0.5 - n / 2.0) * each;
                 // What would run past the seam is the part that does not meet.
-                work.put(motif, s, place.zone().foot() + j * rise, 0, 0);
+                work.put(motif, s * onFoot, place.zone().foot() + (j + 0.5) * rise, 0, 0);
             }
         }
         work.lead("repeats", Quantity.count(n))
@@ -122,7 +124,7 @@ final class PressMat implements Technique {
                 .done();
     }
 
-    private static void judge(Work work, Settings set, int n, double mismatch, double p) {
+    private static void judge(DressingBuilder work, Settings set, int n, double mismatch, double p) {
         double share = Math.abs(mismatch) / set.repeat();
         double eased = Math.abs(mismatch) / n / set.repeat();
         if (set.put() == Put.BACK && share > Compare.UNNOTICED_UP_TO + Rounding.EPS) {

@@ -24,7 +24,7 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Diamond quilting (handbook 3B): lines both ways from every mark; crossings at z = j·h/2, row 0 at the marks, odd rows in
+ * Diamond quilting (craft 3B): lines both ways from every mark; crossings at z = j·h/2, row 0 at the marks, odd rows in
  * the middles. A press mat would not do: no two cakes have the same measure, so a mat never meets.
  */
 final class Quilting implements Technique {
@@ -32,6 +32,8 @@ final class Quilting implements Technique {
             "quilt.cut-diamonds",
             Level.NOTE,
             "The zone ends inside a diamond: its height is no whole number of half rows.");
+    private static final Rule EDGE = new Rule(
+            "quilt.pearl-over-edge", Level.LOOK, "Pearls at the outermost crossings reach over the zone's edge.");
     private static final Field FIT = Choices.field("fit", "Diamonds", Fit.values(), f -> f.words);
     private static final Field PEARLS = Choices.field("pearls", "At the crossings", Pearls.values(), p -> p.words);
     /** Counts looked through on either side of the present one. */
@@ -78,7 +80,7 @@ final class Quilting implements Technique {
 
     @Override
     public List<Rule> rules() {
-        return List.of(HALF);
+        return List.of(HALF, EDGE);
     }
 
     @Override
@@ -92,12 +94,12 @@ final class Quilting implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         Field each = Field.count(
                 "each",
                 "Diamonds in a section",
                 1,
-                Place.MOST_PARTS,
+                DressingContext.MOST_PARTS,
                 place.parts(0.48 * place.zone().height(), 1),
                 "1 makes a diamond as wide as a section.");
         double w = front(place.parted((int) each.number(values)));
@@ -119,14 +121,12 @@ final class Quilting implements Technique {
     }
 
     /** Width of the front section: angles and heights are its own, other sections follow its rows. */
-    private static double front(Place place) {
-        return place.width(
-                place.division().frontSection(),
-                (place.zone().foot() + place.zone().top()) / 2);
+    private static double front(DressingContext place) {
+        return place.width(place.division().frontSection(), place.middleZ());
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 Choices.of(Fit.values(), FIT.choice(values)),
@@ -135,13 +135,13 @@ final class Quilting implements Technique {
                 (int) f.get(3).number(values),
                 Choices.of(Pearls.values(), PEARLS.choice(values)) == Pearls.YES,
                 f.get(5).number(values));
-        Place fine = place.parted(set.each());
+        DressingContext fine = place.parted(set.each());
         double high = place.zone().height();
         double w = front(fine);
         double angle = set.fit() == Fit.WHOLE ? whole(high, w, set.halfRows()) : set.angle();
         double half = w * Math.tan(angle) / 2;
         int n = fine.division().count();
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         lines(work, fine, half, high);
         int rows = rows(high, half);
         int crossings = set.pearls() ? pearls(work, fine, set, half, rows) : 0;
@@ -172,21 +172,21 @@ final class Quilting implements Technique {
     }
 
     /** From each mark a line each way, through the crossings, to the zone's upper edge. */
-    private static void lines(Work work, Place place, double half, double high) {
+    private static void lines(DressingBuilder work, DressingContext place, double half, double high) {
         Division division = place.division();
         for (int way = 1; way >= -1; way -= 2) {
             int shape = -1;
             for (int k = 0; k < division.count(); k++) {
                 if (shape < 0 || !division.isEven()) {
-                    shape = work.guide(line(division, k, way, half, high));
+                    shape = work.guide(line(division, k, way, half, high, place.narrowing(place.middleZ())));
                 }
-                work.put(shape, division.mark(k), place.zone().foot(), 0);
+                work.put(shape, division.mark(k), place.middleZ(), 0);
             }
         }
     }
 
-    private static List<Double> line(Division division, int from, int way, double half, double high) {
-        List<Double> points = new ArrayList<>(List.of(0.0, 0.0));
+    private static List<Double> line(Division division, int from, int way, double half, double high, double narrowing) {
+        List<Double> points = new ArrayList<>(List.of(0.0, -high / 2));
         double x = 0;
         double z = 0;
         int section = way > 0 ? from : from - 1;
@@ -196,25 +196,20 @@ final class Quilting implements Technique {
             double up = Math.min(half, high - z);
             x += way * part * up / half;
             z += up;
-            points.add(x);
-            points.add(z);
+            points.add(x * narrowing);
+            points.add(z - high / 2);
             halves++;
             section += halves % 2 == 0 ? way : 0;
         }
         return points;
     }
 
-    private static int pearls(Work work, Place place, Settings set, double half, int rows) {
+    private static int pearls(DressingBuilder work, DressingContext place, Settings set, double half, int rows) {
         Division division = place.division();
         int pearl = work.piece(Flat.circle(set.diameter(), 16));
         int placed = 0;
         for (int j = 1; j <= rows; j++) {
             double z = place.zone().foot() + j * half;
-            // A pearl that would stand over the edge is none.
-            if (z + set.diameter() / 2 > place.zone().top()
-                    || z - set.diameter() / 2 < place.zone().foot()) {
-                continue;
-            }
             for (int k = 0; k < division.count(); k++, placed++) {
                 work.put(pearl, j % 2 == 0 ? division.mark(k) : division.middle(k), z, placed % place.colours());
             }
@@ -222,7 +217,8 @@ final class Quilting implements Technique {
         return placed;
     }
 
-    private static void handle(Work work, Settings set, Place place, double w, double half, double angle) {
+    private static void handle(
+            DressingBuilder work, Settings set, DressingContext place, double w, double half, double angle) {
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
             grips.add(new Handle.Grip(
@@ -239,8 +235,10 @@ final class Quilting implements Technique {
         }
     }
 
-    /** Ranks whole diamonds by |w − w*|/w* + |α − 45°|/45°, then by the smaller count (handbook 3B). */
-    private static void judge(Work work, Settings set, Place place, double w, double high, double half) {
+    /** Ranks whole diamonds by |w − w*|/w* + |α − 45°|/45°, then by the smaller count (craft 3B). */
+    private static void judge(
+            DressingBuilder work, Settings set, DressingContext place, double w, double high, double half) {
+        edge(work, set, high, half);
         double rows = high / half;
         if (set.fit() == Fit.WHOLE || Math.abs(rows - Math.rint(rows)) < 1e-6) {
             return;
@@ -282,7 +280,41 @@ final class Quilting implements Technique {
                 mends);
     }
 
-    private static void make(Work work, int n, Settings set, double length, int pearls, double angle) {
+    /** The pearl nearest to an edge, foot or top: what is between its middle and that edge holds half of it, or does not. */
+    private static void edge(DressingBuilder work, Settings set, double high, double half) {
+        int rows = rows(high, half);
+        if (!set.pearls() || rows == 0) {
+            return;
+        }
+        double room = Math.min(half, high - rows * half);
+        if (Rounding.atMost(set.diameter() / 2, room)) {
+            return;
+        }
+        List<Mend> mends = new ArrayList<>();
+        if (2 * room >= 1) {
+            mends.add(Mend.setting(Phrase.of("Pearls of {}", Quantity.length(2 * room)), "diameter", 2 * room));
+        }
+        if (set.fit() == Fit.ANGLE) {
+            int whole = (int) Math.max(1, Math.min(200, Rounding.halfUp(high / half, 1)));
+            if (high / whole >= set.diameter() / 2) {
+                mends.add(new Mend(
+                        Phrase.of("End on {} half rows", Quantity.count(whole)),
+                        List.of(
+                                new Change(Change.Target.SETTING, "halfRows", whole),
+                                new Change(Change.Target.SETTING, "fit", "whole"))));
+            }
+        }
+        mends.add(Mend.setting(Phrase.of("Leave {} rows of pearls out", Quantity.count(rows)), "pearls", "no"));
+        work.find(
+                EDGE,
+                Phrase.of(
+                        "Pearls of {} stand {} from the zone's edge and reach over it.",
+                        Quantity.length(set.diameter()),
+                        Quantity.length(room)),
+                mends);
+    }
+
+    private static void make(DressingBuilder work, int n, Settings set, double length, int pearls, double angle) {
         work.soft()
                 .step(
                         Phrase.of(

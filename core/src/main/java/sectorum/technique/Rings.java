@@ -16,7 +16,7 @@ import sectorum.measure.Values;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
-/** Pressed shapes or concentric rings at the middle of every section (handbook 3B). */
+/** Pressed shapes or concentric rings at the middle of every section (craft 3B). */
 final class Rings implements Technique {
     private static final Rule WIDE =
             new Rule("rings.overlap", Level.LOOK, "The outermost ring is wider than a section: neighbours cross.");
@@ -72,7 +72,7 @@ final class Rings implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         double good = Math.max(
                 4,
                 place.tape().read(0.85 * Math.min(place.widest(0), place.zone().height())));
@@ -84,14 +84,14 @@ final class Rings implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 Choices.of(Form.values(), FORM.choice(values)),
                 f.get(1).number(values),
                 (int) f.get(2).number(values),
                 f.get(3).number(values));
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         double z = (place.zone().foot() + place.zone().top()) / 2;
         int n = place.division().count();
         int pressed = 0;
@@ -140,7 +140,7 @@ final class Rings implements Technique {
                 .done();
     }
 
-    private static void judge(Work work, Settings set, Place place, double w) {
+    private static void judge(DressingBuilder work, Settings set, DressingContext place, double w) {
         double fits = Math.max(2, Rounding.floor(0.9 * Math.min(w, place.zone().height())));
         Mend smaller = Mend.setting(Phrase.of("Take {} across", Quantity.length(fits)), "across", fits);
         if (!Rounding.atMost(set.across(), place.zone().height())) {

@@ -22,7 +22,7 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * A grid of squares (handbook 3B): its lines, chequers, or diagonal runs of c colours. Chequers close only on an even
+ * A grid of squares (craft 3B): its lines, chequers, or diagonal runs of c colours. Chequers close only on an even
  * count, runs only where c divides it.
  */
 final class Squares implements Technique {
@@ -89,18 +89,18 @@ final class Squares implements Technique {
         return side.wholeZone();
     }
 
-    private static int nearest(Place place) {
-        double w = place.width(place.division().frontSection(), place.zone().foot());
+    private static int nearest(DressingContext place) {
+        double w = place.width(place.division().frontSection(), place.middleZ());
         return (int) Math.max(1, Math.min(200, Rounding.halfUp(place.zone().height() / w, 1)));
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         Field each = Field.count(
                 "each",
                 "Squares in a section",
                 1,
-                Place.MOST_PARTS,
+                DressingContext.MOST_PARTS,
                 place.parts(0.25 * place.zone().height(), multiple(values, place.colours())),
                 "1 makes a square as wide as a section.");
         return List.of(
@@ -112,7 +112,7 @@ final class Squares implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 Choices.of(Laid.values(), LAID.choice(values)),
@@ -120,13 +120,13 @@ final class Squares implements Technique {
                 (int) f.get(2).number(values),
                 f.get(3).number(values),
                 Paste.of(PASTE.choice(values)));
-        Place fine = place.parted(set.each());
+        DressingContext fine = place.parted(set.each());
         Division division = fine.division();
         Zone zone = place.zone();
         double high = zone.height() / set.rows();
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         int pieces = set.laid() == Laid.LINES ? lines(work, set, fine, high) : cells(work, set, fine, high);
-        double w = fine.width(division.frontSection(), (zone.foot() + zone.top()) / 2);
+        double w = fine.width(division.frontSection(), place.middleZ());
         work.lead("wide", Quantity.length(w))
                 .lead("high", Quantity.length(high))
                 .lead(
@@ -154,7 +154,7 @@ final class Squares implements Technique {
         return work.done();
     }
 
-    private static int lines(Work work, Settings set, Place place, double high) {
+    private static int lines(DressingBuilder work, Settings set, DressingContext place, double high) {
         Division division = place.division();
         int upright = work.guide(List.of(0.0, 0.0, 0.0, place.zone().height()));
         for (int k = 0; k < division.count(); k++) {
@@ -163,21 +163,21 @@ final class Squares implements Technique {
         for (int k = 0; k < division.count(); k++) {
             int level = work.guide(List.of(0.0, 0.0, division.section(k), 0.0));
             for (int j = 1; j < set.rows(); j++) {
-                work.put(level, division.mark(k), place.zone().foot() + j * high, 0);
+                work.putLevel(level, division.mark(k), place.zone().foot() + j * high);
             }
         }
         return 0;
     }
 
     /** Squares and how many of each width and colour there are. */
-    private static int cells(Work work, Settings set, Place place, double high) {
+    private static int cells(DressingBuilder work, Settings set, DressingContext place, double high) {
         Division division = place.division();
         boolean chequers = set.laid() == Laid.CHEQUERS;
         List<Double> sizes = division.sizes();
         int[] shapes = new int[sizes.size()];
         int[][] counts = new int[sizes.size()][place.colours()];
         for (int kind = 0; kind < sizes.size(); kind++) {
-            shapes[kind] = work.piece(Flat.rectangle(0, 0, sizes.get(kind), high));
+            shapes[kind] = work.piece(square(sizes.get(kind) * place.narrowing(place.middleZ()), high));
         }
         int pieces = 0;
         for (int j = 0; j < set.rows(); j++) {
@@ -197,29 +197,39 @@ final class Squares implements Technique {
                     kind++;
                 }
                 counts[kind][colour]++;
-                work.put(shapes[kind], division.mark(k), place.zone().foot() + j * high, colour);
+                work.put(shapes[kind], division.middle(k), place.zone().foot() + (j + 0.5) * high, colour);
                 pieces++;
             }
         }
-        TreeMap<Integer, Integer> unused = new TreeMap<>();
-        for (int kind = 0; kind < sizes.size(); kind++) {
-            for (int colour = 0; colour < place.colours(); colour++) {
-                work.cut(
-                        Phrase.of("Square {} wide", Quantity.length(sizes.get(kind))),
-                        set.paste(),
-                        set.thickness(),
-                        colour,
-                        Flat.rectangle(0, 0, sizes.get(kind), high),
-                        counts[kind][colour],
-                        set.paste() == Paste.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
-                unused.merge(colour, counts[kind][colour], Integer::sum);
-            }
-        }
-        unused.forEach((colour, many) -> work.figure("Squares of colour " + (colour + 1), Quantity.count(many)));
+        cut(work, set, place, high, counts);
         return pieces;
     }
 
-    private static void make(Work work, Settings set, int n, int pieces, double high) {
+    private static void cut(DressingBuilder work, Settings set, DressingContext place, double high, int[][] counts) {
+        List<Double> sizes = place.division().sizes();
+        TreeMap<Integer, Integer> byColour = new TreeMap<>();
+        for (int kind = 0; kind < sizes.size(); kind++) {
+            double wide = sizes.get(kind) * place.narrowing(place.middleZ());
+            for (int colour = 0; colour < place.colours(); colour++) {
+                work.cut(
+                        Phrase.of("Square {} wide", Quantity.length(wide)),
+                        set.paste(),
+                        set.thickness(),
+                        colour,
+                        square(wide, high),
+                        counts[kind][colour],
+                        set.paste() == Paste.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
+                byColour.merge(colour, counts[kind][colour], Integer::sum);
+            }
+        }
+        byColour.forEach((colour, many) -> work.figure("Squares of colour " + (colour + 1), Quantity.count(many)));
+    }
+
+    private static List<Double> square(double wide, double high) {
+        return Flat.rectangle(-wide / 2, -high / 2, wide, high);
+    }
+
+    private static void make(DressingBuilder work, Settings set, int n, int pieces, double high) {
         if (set.laid() == Laid.LINES) {
             work.soft()
                     .step(

@@ -6,12 +6,10 @@ import sectorum.drawing.Ink;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 
-/** The arithmetic of one drape strip (handbook 3A). Lengths in mm. */
+/** The arithmetic of one drape strip (craft 3A). Lengths in mm. */
 final class Strip {
     /** Longer strips stretch as they hang. */
     static final double STRETCHES_MM = 200;
-    /** CMC for a soft drape in heat or damp, g per kg of paste (handbook 4.3). */
-    static final double CMC_G_PER_KG = 5;
     /** What a gathered end needs under the jabot, and the least that an upright one needs. */
     private static final double END_MM = 15;
 
@@ -68,9 +66,9 @@ final class Strip {
      */
     static double cut(Hanging curve, double shows, Ends ends, Weather weather) {
         double end = END_MM;
-        if (ends == Ends.UPRIGHT) {
-            // Past 45° upright ends are a finding; past the upright the tangent means nothing.
-            end = Math.max(END_MM, shows * Math.tan(Math.min(curve.endSlope(), Math.toRadians(80))));
+        if (ends == Ends.UPRIGHT && curve.endSlope() < Math.PI / 2) {
+            // An end that hangs past the upright cannot be trimmed upright; the finding says so.
+            end = Math.max(END_MM, shows * Math.tan(curve.endSlope()));
         }
         return (curve.length() + 2 * end) / (1 + weather.stretch);
     }

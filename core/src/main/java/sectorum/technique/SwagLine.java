@@ -17,12 +17,13 @@ import sectorum.finding.Rule;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * One hanging curve in each section, or several strings of growing drop (handbook 3A): a line to follow, or string work
+ * One hanging curve in each section, or several strings of growing drop (craft 3A): a line to follow, or string work
  * piped or extruded along it.
  */
 final class SwagLine implements Technique {
@@ -81,7 +82,7 @@ final class SwagLine implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         Field drop = Hung.dropField(place);
         double deep = ((Number) drop.fallback()).doubleValue();
         return List.of(
@@ -93,7 +94,7 @@ final class SwagLine implements Technique {
                 Field.length("thick", "String's thickness", 0.5, 12, 2, "The nozzle's or the disc's opening."));
     }
 
-    private Settings settings(Values values, Place place) {
+    private Settings settings(Values values, DressingContext place) {
         List<Field> fields = fields(values, place);
         return new Settings(
                 fields.get(0).number(values),
@@ -105,10 +106,10 @@ final class SwagLine implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
         double z = place.zone().top();
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         Hung first = new Hung(place, z, set.drop(), set.school());
         double total = 0;
         for (int j = 0; j < set.strings(); j++) {
@@ -132,12 +133,13 @@ final class SwagLine implements Technique {
         work.handle(first.handle(set.deepest() - set.drop()));
         first.judge(work, set.deepest() - set.drop());
         strings(work, set);
+        deepest(work, set, first);
         make(work, set, first.count(), total, place);
         scallops(work, first);
         return work.done();
     }
 
-    private static void hang(Work work, Hung hung, Settings set, int colour, Place place) {
+    private static void hang(DressingBuilder work, Hung hung, Settings set, int colour, DressingContext place) {
         List<Integer> shapes = new ArrayList<>();
         for (Hanging curve : hung.curves()) {
             List<Double> line = curve.points(48);
@@ -148,7 +150,7 @@ final class SwagLine implements Technique {
         }
     }
 
-    private static void strings(Work work, Settings set) {
+    private static void strings(DressingBuilder work, Settings set) {
         if (set.strings() > 1 && set.made() != Made.SCRIBED && set.growth() < set.thick()) {
             work.find(
                     TOUCH,
@@ -163,7 +165,30 @@ final class SwagLine implements Technique {
         }
     }
 
-    private static void make(Work work, Settings set, int swags, double total, Place place) {
+    /** The first string is judged as any curve; those below it may bulge where it does not. */
+    private static void deepest(DressingBuilder work, Settings set, Hung first) {
+        double half = first.widest() / 2;
+        boolean below = Rounding.atMost(set.drop(), half) && !Rounding.atMost(set.deepest(), half);
+        if (set.school() != School.ARC || !below) {
+            return;
+        }
+        List<Mend> mends = new ArrayList<>();
+        double growth = (half - set.drop()) / Math.max(1, set.strings() - 1);
+        if (growth > 0) {
+            mends.add(Mend.setting(Phrase.of("Each lower by {}", Quantity.length(growth)), "growth", growth));
+        }
+        int fits = set.growth() > 0 ? 1 + (int) Rounding.floor((half - set.drop()) / set.growth()) : 1;
+        mends.add(Mend.setting(Phrase.of("Take {} strings", Quantity.count(fits)), "strings", fits));
+        work.find(
+                Hung.OVERHANG,
+                Phrase.of(
+                        "The lowest string drops {}, more than half its width of {}: it bulges past its own marks.",
+                        Quantity.length(set.deepest()),
+                        Quantity.length(first.widest())),
+                mends);
+    }
+
+    private static void make(DressingBuilder work, Settings set, int swags, double total, DressingContext place) {
         work.step(
                 Phrase.of(
                         "Mark {} places at {} above the foot and the middle of each section, {}.",
@@ -202,7 +227,7 @@ final class SwagLine implements Technique {
     }
 
     /** A scallop for every distinct width. */
-    static void scallops(Work work, Hung hung) {
+    static void scallops(DressingBuilder work, Hung hung) {
         for (int kind = 0; kind < hung.curves().size(); kind++) {
             Hanging curve = hung.curves().get(kind);
             int index = kind;

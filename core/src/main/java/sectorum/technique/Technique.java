@@ -40,12 +40,12 @@ public interface Technique {
      * Its settings. Ranges hold on any tier, so that a tier measured anew never makes a saved setting impossible; defaults
      * are taken from this very place and the settings given, so that it draws something good at once.
      */
-    List<Field> fields(Values values, Place place);
+    List<Field> fields(Values values, DressingContext place);
 
     /**
      * Everything that follows from the settings here, for a right hand; {@link Dressed#of} asks for either.
      *
      * @throws sectorum.measure.Refused when a setting is out of its field's range
      */
-    Dressed dress(Values settings, Place place);
+    Dressed dress(Values settings, DressingContext place);
 }

@@ -24,7 +24,7 @@ import sectorum.side.Side;
 import sectorum.side.Zone;
 
 /**
- * Upright stripes made flat on a collar and wrapped (handbook 3C): a multiple of the colours, width P/n, the collar P and a
+ * Upright stripes made flat on a collar and wrapped (craft 3C): a multiple of the colours, width P/n, the collar P and a
  * tab long and mirrored, because what is piped first lies against the collar and is seen.
  */
 final class UprightStripes implements Technique {
@@ -70,13 +70,13 @@ final class UprightStripes implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         return List.of(
                 Field.count(
                         "each",
                         "Stripes in a section",
                         1,
-                        Place.MOST_PARTS,
+                        DressingContext.MOST_PARTS,
                         place.parts(0.2 * place.zone().height(), place.colours()),
                         "Between two marks."),
                 Field.length("depth", "Icing deep", 1, 20, 4, "From the collar to the coat."),
@@ -85,7 +85,7 @@ final class UprightStripes implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> f = fields(values, place);
         Settings set = new Settings(
                 (int) f.get(0).number(values),
@@ -94,10 +94,14 @@ final class UprightStripes implements Technique {
                 Paste.of(PASTE.choice(values)));
         Division division = place.division();
         double high = place.zone().height();
-        Work work = new Work(place);
+        // The collar lies flat, so it is as long as the side is at mid-zone.
+        double narrowing = place.narrowing(place.middleZ());
+        double around = place.aroundMiddle();
+        DressingBuilder work = new DressingBuilder(place);
         List<Double> sizes = division.sizes();
         List<Integer> shapes = sizes.stream()
-                .map(w -> work.piece(Flat.rectangle(0, 0, w / set.each(), high)))
+                .map(w -> narrowing * w / set.each())
+                .map(w -> work.piece(Flat.rectangle(0, -high / 2, w, high)))
                 .toList();
         int stripes = 0;
         double[] grams = new double[place.colours()];
@@ -110,16 +114,12 @@ final class UprightStripes implements Technique {
             }
             for (int j = 0; j < set.each(); j++, stripes++) {
                 int colour = stripes % place.colours();
-                work.put(
-                        shapes.get(kind),
-                        division.mark(k).plus(j * w),
-                        place.zone().foot(),
-                        colour);
-                grams[colour] += set.paste().sheet(w * high, set.depth());
+                work.put(shapes.get(kind), division.mark(k).plus(j * w), place.middleZ(), colour);
+                grams[colour] += set.paste().sheet(narrowing * w * high, set.depth());
                 counts[colour]++;
             }
         }
-        double narrow = sizes.get(sizes.size() - 1) / set.each();
+        double narrow = narrowing * sizes.get(sizes.size() - 1) / set.each();
         for (int c = 0; c < place.colours(); c++) {
             if (counts[c] > 0) {
                 work.made(
@@ -133,8 +133,8 @@ final class UprightStripes implements Technique {
             }
         }
         work.lead("stripes", Quantity.count(stripes))
-                .lead("wide", Quantity.length(division.section(division.frontSection()) / set.each()))
-                .lead("collar long", Quantity.length(division.around() + set.tab()))
+                .lead("wide", Quantity.length(narrowing * division.section(division.frontSection()) / set.each()))
+                .lead("collar long", Quantity.length(around + set.tab()))
                 .figure("Collar high", Quantity.length(high))
                 .figure(
                         "Of each colour",
@@ -143,12 +143,12 @@ final class UprightStripes implements Technique {
                                 .collect(java.util.stream.Collectors.joining(" + "))));
         handle(work, set, place, narrow);
         judge(work, set, narrow);
-        make(work, set, stripes, division.around());
+        make(work, set, stripes, around);
         work.draw(() -> collar(set, place, high));
         return work.done();
     }
 
-    private static void handle(Work work, Settings set, Place place, double narrow) {
+    private static void handle(DressingBuilder work, Settings set, DressingContext place, double narrow) {
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
             grips.add(new Handle.Grip(
@@ -161,7 +161,7 @@ final class UprightStripes implements Technique {
         work.handle(new Handle("each", "First stripe", Handle.Way.ALONG, -set.each() / narrow, 1, 20, grips));
     }
 
-    private static void judge(Work work, Settings set, double narrow) {
+    private static void judge(DressingBuilder work, Settings set, double narrow) {
         if (narrow < LEAST_MM && set.each() > 1) {
             int fewer = (int) Math.max(1, Rounding.floor(narrow * set.each() / LEAST_MM));
             work.find(
@@ -177,8 +177,9 @@ final class UprightStripes implements Technique {
         }
     }
 
-    private static void make(Work work, Settings set, int stripes, double around) {
+    private static void make(DressingBuilder work, Settings set, int stripes, double around) {
         work.adhesive(Adhesive.ITSELF)
+                .unstacked()
                 .turn(Phrase.of(
                         "{} stripes are piped on the collar; wrapped, the icing touches the tier and the face from the collar"
                                 + " shows.",
@@ -195,7 +196,7 @@ final class UprightStripes implements Technique {
                         "freezer",
                         1,
                         new Making.Pause(
-                                10, 15, Shelf.FREEZER, "in the freezer, never longer: it cracks when it is wrapped"),
+                                15, 15, Shelf.FREEZER, "in the freezer, never longer: it cracks when it is wrapped"),
                         "")
                 .step(
                         Phrase.of(
@@ -203,7 +204,7 @@ final class UprightStripes implements Technique {
                                 Quantity.length(set.tab())),
                         "smoother",
                         8,
-                        new Making.Pause(10, 30, Shelf.FRIDGE, "in the fridge, before it is peeled"),
+                        new Making.Pause(15, 30, Shelf.FRIDGE, "in the fridge, before it is peeled"),
                         "")
                 .step(
                         Phrase.of(
@@ -213,9 +214,10 @@ final class UprightStripes implements Technique {
     }
 
     /** The sheet under the collar: mirrored, with its arrow, because the collar's face is turned to the cake. */
-    private static Drawing collar(Settings set, Place place, double high) {
+    private static Drawing collar(Settings set, DressingContext place, double high) {
         Division division = place.division();
-        double around = division.around();
+        double around = place.aroundMiddle();
+        double narrowing = place.narrowing(place.middleZ());
         Card card = Card.of(Flat.rectangle(0, 0, around + set.tab(), high), true);
         for (int k = 0; k < division.count(); k++) {
             for (int j = 0; j < set.each(); j++) {
@@ -223,7 +225,7 @@ final class UprightStripes implements Technique {
                         .plus(division.section(k) * j / set.each())
                         .mirrored()
                         .s();
-                card.line(Ink.Pen.MARK, s, 0, s, high);
+                card.line(Ink.Pen.MARK, narrowing * s, 0, narrowing * s, high);
             }
         }
         double arrow = around / 2;

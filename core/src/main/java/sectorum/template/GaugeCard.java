@@ -5,7 +5,7 @@ import sectorum.drawing.Ink;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 
-/** A card cut to one section: a soft one as long as the arc, a stiff one as the chord (handbook 2.2). */
+/** A card cut to one section: a soft one as long as the arc, a stiff one as the chord (craft 2.2). */
 public final class GaugeCard {
     private static final double HEIGHT = 45;
 

@@ -8,7 +8,7 @@ import sectorum.measure.Quantity;
 import sectorum.outline.Outline;
 import sectorum.outline.Spot;
 
-/** What is laid on a tier to see where the board above sits and where its dowels go down (handbook 4.4, 5.1). */
+/** What is laid on a tier to see where the board above sits and where its dowels go down (craft 4.4, 5.1). */
 public final class SeatCircle {
     private static final double MARGIN = 8;
 

@@ -15,8 +15,8 @@ import sectorum.outline.Spot;
  * side, and as a sectioned top, to lay on it.
  */
 public final class SectorWheel {
-    /** How far the wheel's rays reach past the tier, so that they are seen beside it, mm. */
-    private static final double REACH = 28;
+    /** How far the wheel reaches past the tier: rays are seen beside it, a small tier's wheel still fits one page, mm. */
+    private static final double REACH = 18;
 
     private SectorWheel() {}
 
@@ -37,7 +37,7 @@ public final class SectorWheel {
 
     private static Drawing drawn(Division division, Outline outline, double reach, String name, String title) {
         double[] box = outline.box();
-        double margin = reach + 6;
+        double margin = reach + 3;
         double width = box[0] + 2 * margin;
         double height = box[1] + 2 * margin;
         double cx = width / 2;

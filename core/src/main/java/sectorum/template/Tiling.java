@@ -28,12 +28,13 @@ public final class Tiling {
     }
 
     /** The same on a printer that does not print true. */
-    public static List<Sheet> lay(Drawing drawing, Printer printer, Heading heading) {
+    public static List<Sheet> lay(Drawing whole, Printer printer, Heading heading) {
+        Drawing drawing = whole.cropped();
         Grid upright = new Grid(drawing, printer.width(false), printer.height(false));
         Grid turned = new Grid(drawing, printer.width(true), printer.height(true));
         // What fits one page is not split, even where its halves would share one.
-        boolean whole = turned.isWhole() && !upright.isWhole();
-        boolean turn = whole || (!upright.isWhole() && turned.sheets() < upright.sheets());
+        boolean fits = turned.isWhole() && !upright.isWhole();
+        boolean turn = fits || (!upright.isWhole() && turned.sheets() < upright.sheets());
         return (turn ? turned : upright)
                 .laid(heading).stream()
                         .map(inks -> printer.corrected(inks, turn))
@@ -82,18 +83,27 @@ public final class Tiling {
             int onSheet = 0;
             for (int row = 0; row < rows(); row++) {
                 for (int column = 0; column < columns(); column++) {
-                    if (onSheet == tilesPerSheet()) {
-                        sheets.add(finished(inks, heading, sheets.size()));
-                        inks = new ArrayList<>();
-                        onSheet = 0;
+                    double y = MARGIN + HEAD + onSheet % tilesPerSheet() * (drawing.height() + BETWEEN);
+                    List<Ink> tile = new ArrayList<>();
+                    tile(tile, column, row, y);
+                    if (tile.isEmpty()) {
+                        // Nothing is drawn here: no sheet comes out with nothing but check lines.
+                        continue;
                     }
-                    double y = MARGIN + HEAD + onSheet * (drawing.height() + BETWEEN);
-                    tile(inks, column, row, y);
+                    if (onSheet > 0 && onSheet % tilesPerSheet() == 0) {
+                        sheets.add(inks);
+                        inks = new ArrayList<>();
+                    }
+                    inks.addAll(tile);
                     onSheet++;
                 }
             }
-            sheets.add(finished(inks, heading, sheets.size()));
-            return sheets;
+            sheets.add(inks);
+            List<List<Ink>> finished = new ArrayList<>();
+            for (List<Ink> sheet : sheets) {
+                finished.add(finished(sheet, heading, finished.size(), sheets.size()));
+            }
+            return finished;
         }
 
         private void tile(List<Ink> inks, int column, int row, double y) {
@@ -111,7 +121,9 @@ public final class Tiling {
                     inks.add(words.moved(dx, dy));
                 }
             }
-            joints(inks, column, row, dx, dy, new double[] {fromX, fromY, toX, toY});
+            if (!inks.isEmpty()) {
+                joints(inks, column, row, dx, dy, new double[] {fromX, fromY, toX, toY});
+            }
         }
 
         /** Words in an overlap stand on one tile only, the one on their side of the joint. */
@@ -148,14 +160,14 @@ public final class Tiling {
                     x, y, 3.2, Ink.Anchor.MIDDLE, Phrase.of("{}", Quantity.text("joint " + letter + place))));
         }
 
-        private List<Ink> finished(List<Ink> tiles, Heading heading, int index) {
+        private List<Ink> finished(List<Ink> tiles, Heading heading, int index, int of) {
             Phrase under = Phrase.of(
                     "{} · {} · printed {} · sheet {} of {}",
                     Quantity.text(heading.plan()),
                     Quantity.text(heading.tier()),
                     Quantity.text(heading.printed()),
                     Quantity.count(index + 1L),
-                    Quantity.count(sheets()));
+                    Quantity.count(of));
             List<Ink> inks = head(drawing.title(), under);
             inks.addAll(tiles);
             return inks;

@@ -8,12 +8,16 @@ import java.util.Set;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.build.Build;
-import sectorum.days.Order;
+import sectorum.days.OrderTasks;
 import sectorum.days.Task;
 import sectorum.days.Workshop;
 import sectorum.divide.Division;
 import sectorum.divide.Rescue;
 import sectorum.drawing.Drawing;
+import sectorum.handover.FrontView;
+import sectorum.handover.Handover;
+import sectorum.handover.HandoverPages;
+import sectorum.handover.HandoverWork;
 import sectorum.make.Worktop;
 import sectorum.measure.Absent;
 import sectorum.measure.LengthUnit;
@@ -24,36 +28,30 @@ import sectorum.measure.Tape;
 import sectorum.plan.Dressing;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.tasks.BuildWork;
+import sectorum.tasks.Days;
+import sectorum.tasks.DaysWork;
+import sectorum.tasks.Instruction;
+import sectorum.tasks.Instructions;
+import sectorum.tasks.PlanTasks;
+import sectorum.tasks.Savings;
+import sectorum.tasks.TableWork;
 import sectorum.technique.Catalogue;
 import sectorum.template.Sheet;
+import sectorum.tier.DivisionWork;
+import sectorum.tier.PieceWorkup;
+import sectorum.tier.StackWorkup;
+import sectorum.tier.TierWork;
+import sectorum.tier.TierWorkup;
+import sectorum.tier.WaysToMark;
 
-/**
- * Everything that follows from a plan.
- *
- * @param tiers foot to top
- * @param ledges what is seen of each tier's top beside the tier on it, at the left and right, mm: half the difference of
- *     the lower one's top edge and the upper one's foot; negative where the upper one hangs over
- */
-public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
-    public Workup {
-        tiers = List.copyOf(tiers);
-        ledges = List.copyOf(ledges);
-    }
-
-    /** Tiers worked up one by one, put on one another. */
-    public static Workup stacked(List<TierWorkup> tiers) {
-        List<Double> ledges = new ArrayList<>();
-        for (int i = 0; i + 1 < tiers.size(); i++) {
-            TierWorkup.Form below = tiers.get(i).form();
-            double edge = below.width() * below.top().mm() / below.foot().mm();
-            ledges.add((edge - tiers.get(i + 1).form().width()) / 2);
-        }
-        return new Workup(tiers, ledges);
-    }
+/** Everything that follows from a plan: the front over all that computes it. Every function is pure. */
+public final class Workup {
+    private Workup() {}
 
     /** Pure: the same plan and bench give the same workup. */
-    public static Workup of(Plan plan, Bench bench) {
-        return stacked(plan.tiers().stream().map(tier -> tier(tier, bench)).toList());
+    public static StackWorkup of(Plan plan, Bench bench) {
+        return StackWorkup.of(plan, bench);
     }
 
     /** One tier alone; nothing of it depends on another tier, so whoever keeps results can keep them by tier. */
@@ -84,17 +82,17 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
     }
 
     /** What the plan puts on the table, with what the workshop has. */
-    public static Worktop worktop(Plan plan, Workup worked, Stock stock) {
+    public static Worktop worktop(Plan plan, StackWorkup worked, Stock stock) {
         return TableWork.of(plan, worked, stock);
     }
 
     /** How the stack carries itself. */
-    public static Build build(Plan plan, Workup worked) {
+    public static Build build(Plan plan, StackWorkup worked) {
         return BuildWork.of(plan, worked);
     }
 
     /** A plan with a day as an order of the workshop; refused where it has none. */
-    public static Order order(String id, Plan plan, Workup worked, Worktop top, Workshop workshop) {
+    public static OrderTasks order(String id, Plan plan, StackWorkup worked, Worktop top, Workshop workshop) {
         if (plan.readyBy() == null) {
             throw new Refused(
                     "readyBy",
@@ -110,13 +108,13 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
      * @param others that share the workshop
      * @param now minutes since the epoch
      */
-    public static Days days(Plan plan, Order mine, List<Order> others, Workshop workshop, long now) {
+    public static Days days(Plan plan, OrderTasks mine, List<OrderTasks> others, Workshop workshop, long now) {
         return DaysWork.of(plan, mine, others, workshop, now);
     }
 
     /** What would save a plan time, each way planned again; the greatest saving first. */
     public static List<Days.Saving> savings(
-            Order mine, Plan plan, Bench bench, Stock stock, Workshop workshop, List<Order> others) {
+            OrderTasks mine, Plan plan, Bench bench, Stock stock, Workshop workshop, List<OrderTasks> others) {
         return Savings.of(mine.id(), plan, bench, stock, workshop, others);
     }
 
@@ -126,7 +124,7 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
      * @param days the plan's days; absent: in the order of the work
      */
     public static List<Instruction> instructions(
-            Plan plan, Workup worked, Worktop top, Tape tape, Order order, @Absent Days days) {
+            Plan plan, StackWorkup worked, Worktop top, Tape tape, OrderTasks order, @Absent Days days) {
         List<Task> tasks = new ArrayList<>(Instructions.inOrder(order));
         if (days != null) {
             List<String> ids = days.items().stream()
@@ -139,12 +137,12 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
     }
 
     /** What goes with the cake. */
-    public static Handover handover(Plan plan, Workup worked, List<Instruction> steps, @Absent Days days) {
+    public static Handover handover(Plan plan, StackWorkup worked, List<Instruction> steps, @Absent Days days) {
         return HandoverWork.of(plan, worked, steps, days == null ? null : days.uncooled());
     }
 
     /** The same on paper. */
-    public static List<Sheet> pages(Plan plan, Workup worked, Handover handover, LengthUnit unit, String printed) {
+    public static List<Sheet> pages(Plan plan, StackWorkup worked, Handover handover, LengthUnit unit, String printed) {
         return HandoverPages.of(handover, new FrontView(plan, worked, build(plan, worked)), unit, printed);
     }
 
@@ -156,7 +154,7 @@ public record Workup(List<TierWorkup> tiers, List<Double> ledges) {
     }
 
     /** The templates that show where the next tier sits, by the tier it sits on. */
-    public static Map<String, Drawing> seats(Plan plan, Workup worked) {
+    public static Map<String, Drawing> seats(Plan plan, StackWorkup worked) {
         return BuildWork.seats(plan, worked);
     }
 

@@ -24,8 +24,8 @@ import sectorum.measure.Refused;
 class BackwardTest {
     private static final Workshop USUAL = Workshop.usual(ZONE);
 
-    private static Order order(Task... tasks) {
-        return new Order("a", "A", Moments.of(READY, ZONE), List.of(tasks), Air.USUAL);
+    private static OrderTasks order(Task... tasks) {
+        return new OrderTasks("a", "A", Moments.of(READY, ZONE), List.of(tasks), Air.USUAL);
     }
 
     private static String start(Schedule schedule, String task) {
@@ -68,7 +68,7 @@ class BackwardTest {
 
     @Test
     void aTaskThatMayPauseGoesAcrossTheNightAndAnotherDoesNot() {
-        Need first = Need.after("first");
+        Dependency first = Dependency.after("first");
         Task last = task("last", 200, false, null, List.of(first));
         Schedule whole = Backward.of(List.of(order(task("first", 90, false, null, List.of()), last)), USUAL);
         assertThat(start(whole, "first")).isEqualTo("2026-12-11T16:30");
@@ -81,10 +81,10 @@ class BackwardTest {
     void aShortWaitIsNeverSplitAcrossANight() {
         // 230 minutes leave 10 in the morning: too little for what must stand at most 20 minutes before it.
         Task comb = task("comb", 15, false, new Rest(Shelf.FREEZER, 1, 10, 15, false, false), List.of());
-        Task wrap = task("wrap", 230, false, null, List.of(new Need("comb", 0, 20, true)));
+        Task wrap = task("wrap", 230, false, null, List.of(new Dependency("comb", 0, 20, true)));
         Schedule s = Backward.of(List.of(order(comb, wrap)), Workshop.usual(ZONE));
         assertThat(s.loosened()).isNotEmpty();
-        Task shorter = task("wrap", 200, false, null, List.of(new Need("comb", 0, 20, true)));
+        Task shorter = task("wrap", 200, false, null, List.of(new Dependency("comb", 0, 20, true)));
         Schedule glued = Backward.of(List.of(order(comb, shorter)), USUAL);
         assertThat(glued.loosened()).isEmpty();
         assertThat(start(glued, "comb")).isEqualTo("2026-12-12T09:10");
@@ -96,10 +96,10 @@ class BackwardTest {
         // The night to 25 October 2026 has an hour more in this zone.
         Rest night = Rest.of(Shelf.ROOM, 16 * 60);
         Task cover = task("cover", 30, false, night, List.of());
-        Task mark = task("mark", 30, false, null, List.of(Need.after("cover")));
+        Task mark = task("mark", 30, false, null, List.of(Dependency.after("cover")));
         List<Workshop.Hours> open = List.of(new Workshop.Hours(0, 1440));
         Workshop always = new Workshop(ZONE, List.of(open, open, open, open, open, open, open), 1, Map.of());
-        Order order = order(cover, mark).by(Moments.of(READY.withMonth(10).withDayOfMonth(25), ZONE));
+        OrderTasks order = order(cover, mark).by(Moments.of(READY.withMonth(10).withDayOfMonth(25), ZONE));
         Schedule s = Backward.of(List.of(order), always);
         assertThat(start(s, "mark")).isEqualTo("2026-10-25T13:30");
         assertThat(start(s, "cover")).isEqualTo("2026-10-24T22:00");
@@ -108,8 +108,8 @@ class BackwardTest {
     @Test
     void formersAreSharedByTheOrdersOfAWorkshop() {
         Rest drying = new Rest(Shelf.FORMER, 2, 600, 1440, true, true);
-        Order a = order(task("dome", 30, false, drying, List.of()));
-        Order b = new Order("b", "B", a.ready(), a.tasks(), Air.USUAL);
+        OrderTasks a = order(task("dome", 30, false, drying, List.of()));
+        OrderTasks b = new OrderTasks("b", "B", a.ready(), a.tasks(), Air.USUAL);
         Workshop three = new Workshop(ZONE, USUAL.week(), 1, Map.of(Shelf.FORMER, 3));
         Schedule s = Backward.of(List.of(a, b), three);
         assertThat(Math.abs(s.slots().get(0).end() - s.slots().get(1).end())).isGreaterThanOrEqualTo(1440);
@@ -124,7 +124,7 @@ class BackwardTest {
         long at = Moments.of(READY.minusDays(1), ZONE);
         Task done = task("first", 60, false, null, List.of()).at(at, 60, true);
         Task other = task("other", 60, false, null, List.of());
-        Task last = task("last", 240, false, null, List.of(Need.after("first"), Need.after("other")));
+        Task last = task("last", 240, false, null, List.of(Dependency.after("first"), Dependency.after("other")));
         Schedule s = Backward.of(List.of(order(done, other, last)), USUAL);
         assertThat(start(s, "first")).isEqualTo("2026-12-11T14:00");
         assertThat(start(s, "other")).isEqualTo("2026-12-11T17:00");
@@ -132,9 +132,9 @@ class BackwardTest {
 
     @Test
     void tasksThatWaitForOneAnotherAreRefusedByName() {
-        Order round = order(
-                task("one", 5, false, null, List.of(Need.after("two"))),
-                task("two", 5, false, null, List.of(Need.after("one"))));
+        OrderTasks round = order(
+                task("one", 5, false, null, List.of(Dependency.after("two"))),
+                task("two", 5, false, null, List.of(Dependency.after("one"))));
         assertThatThrownBy(() -> Backward.of(List.of(round), USUAL))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("\"one\" would have to come before itself: 2 tasks");
@@ -174,14 +174,14 @@ class BackwardTest {
     }
 
     /** Every assignment on a coarse grid, for small cases: hands one, one day's hours, whole tasks. */
-    private static long exhaustive(Order order, List<long[]> stretches, int i, Map<String, long[]> at, int grid) {
+    private static long exhaustive(OrderTasks order, List<long[]> stretches, int i, Map<String, long[]> at, int grid) {
         if (i < 0) {
             return at.values().stream().mapToLong(a -> a[0]).min().orElseThrow();
         }
         Task t = order.tasks().get(i);
         long limit = order.ready();
         for (Task f : order.tasks()) {
-            for (Need n : f.needs()) {
+            for (Dependency n : f.needs()) {
                 if (n.task().equals(t.id())) {
                     int rest = n.rested() && t.rest() != null ? t.rest().least() : 0;
                     limit = Math.min(limit, at.get(f.id())[0] - n.least() - rest);
@@ -213,17 +213,17 @@ class BackwardTest {
         List<Task> tasks = new ArrayList<>();
         int many = 2 + random.nextInt(3);
         for (int i = 0; i < many; i++) {
-            List<Need> needs = new ArrayList<>();
+            List<Dependency> needs = new ArrayList<>();
             for (int j = 0; j < i; j++) {
                 if (random.nextInt(3) == 0) {
-                    needs.add(Need.after("t" + j));
+                    needs.add(Dependency.after("t" + j));
                 }
             }
             Rest rest = random.nextInt(2) == 0 ? Rest.of(Shelf.ROOM, 30 * random.nextInt(6)) : null;
             tasks.add(task("t" + i, 30 * (1 + random.nextInt(3)), false, rest, needs));
         }
-        Order order = order(tasks.toArray(Task[]::new));
-        order = new Order(
+        OrderTasks order = order(tasks.toArray(Task[]::new));
+        order = new OrderTasks(
                 "a",
                 "A",
                 order.ready(),

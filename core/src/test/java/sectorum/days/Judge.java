@@ -12,7 +12,7 @@ import sectorum.bench.Shelf;
  * Judges a schedule minute by minute, knowing nothing of how it was made: it looks at clocks on the wall, counts hands and
  * places one minute after the other and dries in steps of a minute.
  */
-public record Judge(List<Order> orders, Workshop workshop, Schedule schedule) {
+public record Judge(List<OrderTasks> orders, Workshop workshop, Schedule schedule) {
 
     /** All that is wrong, in words; nothing for a good schedule. */
     public List<String> wrongs() {
@@ -66,7 +66,7 @@ public record Judge(List<Order> orders, Workshop workshop, Schedule schedule) {
     }
 
     private void needs(Slot s, List<String> wrongs) {
-        for (Need need : s.task().needs()) {
+        for (Dependency need : s.task().needs()) {
             Slot first = slot(s.order(), need.task());
             if (first == null || (s.task().isPinned() && first.task().isPinned())) {
                 continue;
@@ -92,7 +92,7 @@ public record Judge(List<Order> orders, Workshop workshop, Schedule schedule) {
         }
     }
 
-    private Slot slot(Order order, String task) {
+    private Slot slot(OrderTasks order, String task) {
         return schedule.slots().stream()
                 .filter(s -> s.order().id().equals(order.id()) && s.task().id().equals(task))
                 .findFirst()

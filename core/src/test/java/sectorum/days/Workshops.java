@@ -10,13 +10,13 @@ import java.util.Random;
 import sectorum.bench.Shelf;
 
 /** Seeded workshops with orders that share them. */
-record Workshops(List<Order> orders, Workshop workshop) {
+record Workshops(List<OrderTasks> orders, Workshop workshop) {
     static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
     static final LocalDateTime READY = LocalDateTime.of(2026, 12, 12, 14, 0);
 
     static Workshops of(Random random, int mostOrders, int mostTasks) {
         Workshop workshop = workshop(random);
-        List<Order> orders = new ArrayList<>();
+        List<OrderTasks> orders = new ArrayList<>();
         int many = 1 + random.nextInt(mostOrders);
         for (int i = 0; i < many; i++) {
             long ready = Moments.of(READY, ZONE) + random.nextInt(10 * 24) * 60L;
@@ -49,10 +49,10 @@ record Workshops(List<Order> orders, Workshop workshop) {
         return new Workshop(ZONE, week, 1 + random.nextInt(3), places);
     }
 
-    private static Order order(String id, long ready, Random random, int many) {
+    private static OrderTasks order(String id, long ready, Random random, int many) {
         List<Task> tasks = new ArrayList<>();
         for (int i = 0; i < many; i++) {
-            List<Need> needs = new ArrayList<>();
+            List<Dependency> needs = new ArrayList<>();
             for (int j = Math.max(0, i - 3); j < i; j++) {
                 if (random.nextInt(3) == 0) {
                     needs.add(need("t" + j, random));
@@ -66,14 +66,14 @@ record Workshops(List<Order> orders, Workshop workshop) {
                 ? Air.USUAL
                 : new Air(List.of(
                         new Air.Step(Long.MIN_VALUE, 1), new Air.Step(damp, 2.5), new Air.Step(damp + 900, 0.85)));
-        return new Order(id, id, ready, tasks, air);
+        return new OrderTasks(id, id, ready, tasks, air);
     }
 
-    private static Need need(String on, Random random) {
+    private static Dependency need(String on, Random random) {
         return switch (random.nextInt(5)) {
-            case 0 -> Need.between(on, 0, 60);
-            case 1 -> Need.between(on, 480, 1440);
-            default -> Need.after(on);
+            case 0 -> Dependency.between(on, 0, 60);
+            case 1 -> Dependency.between(on, 480, 1440);
+            default -> Dependency.after(on);
         };
     }
 
@@ -86,7 +86,7 @@ record Workshops(List<Order> orders, Workshop workshop) {
         };
     }
 
-    static Task task(String id, int minutes, boolean pauses, Rest rest, List<Need> needs) {
+    static Task task(String id, int minutes, boolean pauses, Rest rest, List<Dependency> needs) {
         return new Task(id, id, Task.Kind.OWN, "", "", 1, minutes, pauses, rest, needs, 0, null, false);
     }
 }

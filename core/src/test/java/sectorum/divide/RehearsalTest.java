@@ -57,13 +57,10 @@ class RehearsalTest {
     @ValueSource(ints = {2, 5, 11, 40, 200})
     void stepsAddUp(int n) {
         double soft = Gauge.soft(P, n, MM).lays();
-        agrees(
-                Rehearsal.stepped(Rehearsal.Way.SOFT, P, n, soft, HAND),
-                P - (n - 1) * soft,
-                withLength(HAND * Math.sqrt(n - 1)));
+        agrees(Rehearsal.stepped(Way.SOFT, P, n, soft, HAND), P - (n - 1) * soft, withLength(HAND * Math.sqrt(n - 1)));
         double stiff = Gauge.stiff(P, n, MM).lays();
         agrees(
-                Rehearsal.stepped(Rehearsal.Way.STIFF, P, n, stiff, HAND),
+                Rehearsal.stepped(Way.STIFF, P, n, stiff, HAND),
                 P - (n - 1) * stiff,
                 withLength(HAND * Math.sqrt(n - 1)));
     }
@@ -80,10 +77,10 @@ class RehearsalTest {
 
     @Test
     @DisplayName("without the error of length: tape 0.99, gauge of 11 2.21, fold of 8 0.80")
-    void handbooksOwnCheck() {
+    void spreadsWithoutTheErrorOfLength() {
         double length = Rehearsal.LENGTH_SIGMA;
         double tape = played(Rehearsal.tape(P, 11, 0, new Tape(0.1), HAND), 40_000)[1];
-        double gauge = played(Rehearsal.stepped(Rehearsal.Way.SOFT, P, 11, 66, HAND), 40_000)[1];
+        double gauge = played(Rehearsal.stepped(Way.SOFT, P, 11, 66, HAND), 40_000)[1];
         double fold = played(Rehearsal.folded(P, 8, HAND), 40_000)[1];
         assertThat(Math.sqrt(tape * tape - length * length)).isCloseTo(0.99, within(0.03));
         assertThat(Math.sqrt(gauge * gauge - length * length)).isCloseTo(2.21, within(0.05));
@@ -117,11 +114,11 @@ class RehearsalTest {
             assertThat(w.bars().stream().mapToInt(b -> b).sum()).isEqualTo(2000);
             assertThat(w.shows()).isBetween(0.0, 1.0);
         });
-        assertThat(once.best().way()).isIn(Rehearsal.Way.TAPE, Rehearsal.Way.STRIP, Rehearsal.Way.FOLD);
+        assertThat(once.best().way()).isIn(Way.TAPE, Way.STRIP, Way.FOLD);
         assertThat(Rehearsal.of(P, 11, 0, false, null, MM, HAND, new Rehearsal.Tries(200, 5))
                         .ways())
                 .extracting(Rehearsal.Played::way)
-                .containsExactly(Rehearsal.Way.TAPE, Rehearsal.Way.SOFT, Rehearsal.Way.STRIP);
+                .containsExactly(Way.TAPE, Way.SOFT, Way.STRIP);
     }
 
     @ParameterizedTest
@@ -137,7 +134,7 @@ class RehearsalTest {
         double before = 0;
         for (double hand : List.of(0.3, 0.7, 1.5, 3.0)) {
             double shows = Rehearsal.of(P, 11, 0, true, null, MM, hand, new Rehearsal.Tries(2000, 3)).ways().stream()
-                    .filter(w -> w.way() == Rehearsal.Way.STRIP)
+                    .filter(w -> w.way() == Way.STRIP)
                     .findFirst()
                     .orElseThrow()
                     .shows();

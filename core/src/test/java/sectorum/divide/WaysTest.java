@@ -85,7 +85,7 @@ class WaysTest {
 
     @Test
     @DisplayName("6 of 11 placed, covering 402 of 731, size 66.45: spread 65.8 each, gap −3.25")
-    void rescueOfTheHandbook() {
+    void rescueOfTheWorkedExamples() {
         Rescue rescue = Rescue.of(731, 0, 11, 6, 402, 66.45, new Tape(1));
         assertThat(rescue.gap()).isCloseTo(-3.25, within(1e-9));
         Rescue.Offer spread = rescue.offers().get(0);
@@ -99,7 +99,7 @@ class WaysTest {
 
     @Test
     @DisplayName("a gap of 9 on sections of 66.45 hides in the last 5")
-    void hidingOfTheHandbook() {
+    void hidingOfTheWorkedExamples() {
         // 5 of 11 placed and 9 short of what they should cover
         Rescue rescue = Rescue.of(731, 0, 11, 5, 731 - 6 * 66.45 - 9, 66.45, new Tape(1));
         assertThat(rescue.gap()).isCloseTo(9, within(1e-9));

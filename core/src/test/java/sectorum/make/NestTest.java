@@ -125,7 +125,7 @@ class NestTest {
         Nested nested = Nest.of(blanks, A4).orElseThrow();
         judge(blanks, nested);
         for (boolean upright : new boolean[] {true, false}) {
-            Nested rows = Shelves.of(blanks, A4, upright);
+            Nested rows = ShelfRows.of(blanks, A4, upright);
             judge(blanks, rows);
             assertThat(nested.taken()).isLessThanOrEqualTo(rows.taken() + 1e-6);
         }

@@ -23,6 +23,7 @@ class MeasureTest {
                 "19 cm     | MM   | 190",
                 "19,5cm    | MM   | 195",
                 "7 1/2\"   | MM   | 190.5",
+                "123456789012 | MM | 123456789012",
                 "7-1/2 in  | MM   | 190.5",
                 "7.5in     | MM   | 190.5",
                 "7½″       | MM   | 190.5",
@@ -34,13 +35,33 @@ class MeasureTest {
                 "12 inches | MM   | 304.8",
                 "-3        | MM   | -3",
                 "3 mm      | INCH | 3",
+                "0.3 m     | MM   | 300",
+                "1' 2\"     | MM   | 355.6",
+                "1 ft 2 in | CM   | 355.6",
+                "2'        | CM   | 609.6",
+                "-1' 2\"    | MM   | -355.6",
             })
     void reads(String typed, LengthUnit own, double mm) {
         assertThat(Length.parse("f", typed, own).mm()).isCloseTo(mm, within(1e-9));
     }
 
     @ParameterizedTest(name = "\"{0}\" is refused by name and value")
-    @ValueSource(strings = {"", "abc", "12 parsecs", "1/0", "7 1/2 1/2", "--3", "1e9", "12mm34", "NaN", "∞", "1.2.3"})
+    @ValueSource(
+            strings = {
+                "",
+                "abc",
+                "12 parsecs",
+                "1/0",
+                "7 1/2 1/2",
+                "--3",
+                "1e9",
+                "12mm34",
+                "NaN",
+                "∞",
+                "1.2.3",
+                "1' -2",
+                "1/2 m"
+            })
     void refusesWhatIsNoLength(String typed) {
         assertThatThrownBy(() -> Length.parse("diameter", typed, LengthUnit.MM))
                 .isInstanceOfSatisfying(Refused.class, refused -> {

@@ -33,7 +33,7 @@ class EveryTechniqueTest {
         return Seeds.outlines().flatMap(o -> all().stream().map(t -> Arguments.of(t, o)));
     }
 
-    private static Place place(Technique technique, Seeds.Named named, Random random) {
+    private static DressingContext place(Technique technique, Seeds.Named named, Random random) {
         Side side = Places.side(named, random);
         return Places.on(technique, side, Places.count(named, random), 1 + random.nextInt(3));
     }
@@ -58,7 +58,7 @@ class EveryTechniqueTest {
     @ParameterizedTest
     @MethodSource("all")
     void fieldsAreItsSettingNamesAndHandlesMoveFieldsInTheirRange(Technique technique) {
-        Place place = Places.taped(technique, 7);
+        DressingContext place = Places.taped(technique, 7);
         List<Field> fields = technique.fields(Values.NONE, place);
         assertThat(fields.stream().map(Field::name).collect(Collectors.toSet())).isEqualTo(technique.settingNames());
         for (Handle handle : technique.dress(Values.NONE, place).handles()) {
@@ -75,7 +75,7 @@ class EveryTechniqueTest {
     @ParameterizedTest
     @MethodSource("all")
     void everySettingOutOfItsRangeIsRefusedByName(Technique technique) {
-        Place place = Places.taped(technique, 5);
+        DressingContext place = Places.taped(technique, 5);
         for (Field field : technique.fields(Values.NONE, place)) {
             boolean words = field.kind() == Quantity.Kind.TEXT;
             for (Object bad : words
@@ -92,7 +92,7 @@ class EveryTechniqueTest {
     @ParameterizedTest(name = "{0} on {1}")
     @MethodSource("everywhere")
     void piecesStayInTheirZoneOnTheSideAndCloseTheirCounts(Technique technique, Seeds.Named named) {
-        Place place = place(technique, named, new Random(named.name().hashCode()));
+        DressingContext place = place(technique, named, new Random(named.name().hashCode()));
         Dressed dressed = Dressed.of(technique, Values.NONE, place);
         Layout layout = dressed.layout();
         Map<Integer, Integer> drawn = new TreeMap<>();
@@ -117,7 +117,8 @@ class EveryTechniqueTest {
     @ParameterizedTest(name = "{0} on {1}")
     @MethodSource("everywhere")
     void countsTimesSizesAreTheTotals(Technique technique, Seeds.Named named) {
-        Place place = place(technique, named, new Random(31 + named.name().hashCode()));
+        DressingContext place =
+                place(technique, named, new Random(31 + named.name().hashCode()));
         Making making = Dressed.of(technique, Values.NONE, place).making();
         Map<Double, Double> byThickness = new TreeMap<>();
         for (Making.Cut cut : making.cuts()) {
@@ -139,7 +140,8 @@ class EveryTechniqueTest {
     @ParameterizedTest(name = "{0} on {1}")
     @MethodSource("everywhere")
     void aMirroredHandGivesTheMirroredLayout(Technique technique, Seeds.Named named) {
-        Place place = place(technique, named, new Random(5 + named.name().hashCode()));
+        DressingContext place =
+                place(technique, named, new Random(5 + named.name().hashCode()));
         Dressed right = Dressed.of(technique, Values.NONE, place);
         Dressed left = Dressed.of(technique, Values.NONE, Places.leftHanded(place));
         assertThat(points(left.layout(), 1, place)).isEqualTo(points(right.layout(), -1, place));
@@ -155,7 +157,7 @@ class EveryTechniqueTest {
     }
 
     /** Where every piece is, of which colour, to a hundredth of a millimetre, on the seam once. */
-    private static Set<String> points(Layout layout, int mirror, Place place) {
+    private static Set<String> points(Layout layout, int mirror, DressingContext place) {
         double around = place.division().around();
         Set<String> points = new TreeSet<>();
         for (Layout.Placement p : layout.placements()) {
@@ -174,7 +176,7 @@ class EveryTechniqueTest {
                 technique.rules().stream().map(sectorum.finding.Rule::id).collect(Collectors.toSet());
         assertThat(named).hasSize(technique.rules().size());
         for (Random random : Seeds.randoms(40).toList()) {
-            Place place = Places.on(
+            DressingContext place = Places.on(
                     technique,
                     Places.round(Seeds.between(random, 200, 1400), Seeds.between(random, 20, 200)),
                     1 + random.nextInt(30),

@@ -8,7 +8,7 @@ import sectorum.Kept;
 import sectorum.measure.Values;
 
 /**
- * What each technique draws by itself on the handbook's second tier in five, kept as pictures that can be looked at: a
+ * What each technique draws by itself on the worked second tier in five, kept as pictures that can be looked at: a
  * changed line is seen in the difference, and on opening the file.
  */
 class GoldenTest {
@@ -19,7 +19,7 @@ class GoldenTest {
     @ParameterizedTest
     @MethodSource("all")
     void drawsAsItDid(Technique technique) {
-        Place place = Places.on(technique, Places.TAPED, 5, 2);
+        DressingContext place = Places.on(technique, Places.TAPED, 5, 2);
         Layout layout = Dressed.of(technique, Values.NONE, place).layout();
         StringBuilder svg = new StringBuilder();
         line(

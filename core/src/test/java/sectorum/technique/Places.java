@@ -20,7 +20,7 @@ import sectorum.side.Side;
 /** Places for tests of techniques. */
 final class Places {
     static final Bench BENCH = Bench.of(new Tape(1));
-    /** The handbook's second tier: tape reads 731, 118 high. */
+    /** The second tier of the worked examples: tape reads 731, 118 high. */
     static final Side TAPED = round(731, 118);
 
     private Places() {}
@@ -29,16 +29,16 @@ final class Places {
         return Side.of(OutlineKind.ROUND, Values.NONE, h, 0, List.of(Reading.of(Reading.What.FOOT, p)));
     }
 
-    static Place on(Technique technique, Side side, int n, int colours) {
+    static DressingContext on(Technique technique, Side side, int n, int colours) {
         return on(technique, side, n, colours, BENCH);
     }
 
-    static Place on(Technique technique, Side side, int n, int colours, Bench bench) {
+    static DressingContext on(Technique technique, Side side, int n, int colours, Bench bench) {
         Division division = Division.of(side.outline(), n, Front.SECTION);
-        return new Place(side, division, technique.usualZone(side), colours, bench);
+        return new DressingContext(side, division, technique.usualZone(side), colours, bench);
     }
 
-    static Place taped(Technique technique, int n) {
+    static DressingContext taped(Technique technique, int n) {
         return on(technique, TAPED, n, 1);
     }
 
@@ -46,9 +46,9 @@ final class Places {
         return new Bench(new Tape(1), Hand.RIGHT, List.of(shelf));
     }
 
-    static Place leftHanded(Place place) {
+    static DressingContext leftHanded(DressingContext place) {
         Bench left = new Bench(place.tape(), Hand.LEFT, place.bench().shelf());
-        return new Place(place.side(), place.division(), place.zone(), place.colours(), left);
+        return new DressingContext(place.side(), place.division(), place.zone(), place.colours(), left);
     }
 
     /** A side of this outline, a little narrower at its top edge. */

@@ -51,7 +51,7 @@ final class Studs implements Technique {
     }
 
     @Override
-    public List<Field> fields(Values values, Place place) {
+    public List<Field> fields(Values values, DressingContext place) {
         double across = place.onTape(place.widest(0) / 4);
         return List.of(
                 Field.length("diameter", "Studs of", 1, 300, across, "Their diameter."),
@@ -59,10 +59,10 @@ final class Studs implements Technique {
     }
 
     @Override
-    public Dressed dress(Values values, Place place) {
+    public Dressed dress(Values values, DressingContext place) {
         List<Field> fields = fields(values, place);
         Settings set = new Settings(fields.get(0).number(values), fields.get(1).number(values));
-        Work work = new Work(place);
+        DressingBuilder work = new DressingBuilder(place);
         double z = (place.zone().foot() + place.zone().top()) / 2;
         int n = place.division().count();
         int stud = work.piece(Flat.circle(set.diameter(), 24));

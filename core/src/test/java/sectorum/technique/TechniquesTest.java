@@ -72,7 +72,7 @@ class TechniquesTest {
     @Test
     void theFirstEndToTrimGoesByTheHand() {
         Drape drape = new Drape();
-        Place place = taped(drape, 5);
+        DressingContext place = taped(drape, 5);
         Values upright = set("drop=20 strips=1 ends=upright width=24");
         String right = Dressed.of(drape, upright, place).making().steps().toString();
         String left = Dressed.of(drape, upright, Places.leftHanded(place))
@@ -153,7 +153,7 @@ class TechniquesTest {
     @Test
     void theBoardOnTheShelfIsNamedWhereItDrawsTheCurve() {
         SwagLine swag = new SwagLine();
-        Place place =
+        DressingContext place =
                 Places.on(swag, Places.TAPED, 5, 1, Places.with(new Round("small tin", 150), new Round("board", 180)));
         Dressed near = swag.dress(set("drop=40"), place);
         assertThat(Places.rules(near)).containsExactly("hang.board");
@@ -169,7 +169,8 @@ class TechniquesTest {
     @Test
     void forACrescentTheTwoBoardsAreNamed() {
         Crescent crescent = new Crescent();
-        Place place = Places.on(crescent, Places.TAPED, 5, 1, Places.with(new Round("18", 180), new Round("25", 255)));
+        DressingContext place =
+                Places.on(crescent, Places.TAPED, 5, 1, Places.with(new Round("18", 180), new Round("25", 255)));
         Dressed dressed = crescent.dress(set("drop=38 depth=15"), place);
         assertThat(figure(dressed, "which drops")).isCloseTo(37.499, within(5e-4));
         assertThat(figure(dressed, "which drops by")).isCloseTo(23.036, within(5e-4));

@@ -31,8 +31,9 @@ class TilingTest {
         "731, 32, A4, 1",
         "731, 32, LETTER, 1",
         "3000, 32, A3, 2",
-        "400, 500, A4, 8"
+        "400, 500, A4, 5"
     })
+    // Of the eight tiles of 400 × 500 its diagonal crosses five.
     void nothingThatFitsIsSplitAndLowDrawingsShareASheet(double w, double h, Paper paper, int sheets) {
         Drawing drawing =
                 new Drawing.Maker().line(Ink.Pen.CUT, 0, 0, w, h).made("d", Phrase.of("{}", Quantity.count(1)), w, h);
@@ -109,6 +110,44 @@ class TilingTest {
                 .map(i -> ((Ink.Line) i).xy().get(0))
                 .toList();
         assertThat(marks).isEqualTo(division.marks());
+    }
+
+    /** Beside the head: two rulers of three lines each, their words and the joints' names. */
+    private static long drawn(Sheet sheet) {
+        return sheet.inks().stream()
+                .filter(i -> i instanceof Ink.Line l && l.pen() != Ink.Pen.GUIDE)
+                .count();
+    }
+
+    @ParameterizedTest(name = "a wheel of a round of {0} in 12 takes {1} sheet of A4")
+    @CsvSource({"100, 1", "130, 1", "140, 1", "145, 1"})
+    void theWheelOfASmallTierFitsOnePage(double diameter, int sheets) {
+        Drawing wheel = SectorWheel.wheel(Division.of(Outlines.round(diameter, 0), 12, Front.SECTION));
+        assertThat(Tiling.lay(wheel, Paper.A4, HEADING)).hasSize(sheets);
+    }
+
+    @Test
+    void whatFitsOnePageIsNeverSplitAndNoSheetIsEmpty() {
+        Seeds.randoms(60).forEach(random -> {
+            double w = Seeds.between(random, 40, 700);
+            double h = Seeds.between(random, 20, 700);
+            double white = Seeds.between(random, 0, 120);
+            List<Double> corner = List.of(white, white, white + w, white, white + w, white + h);
+            Drawing drawing = new Drawing.Maker()
+                    .path(Ink.Pen.CUT, corner)
+                    .made("corner", Phrase.of("Corner"), w + 2 * white, h + 2 * white);
+            for (Paper paper : Paper.values()) {
+                List<Sheet> sheets = Tiling.lay(drawing, paper, HEADING);
+                double a = Math.min(paper.width(), paper.height()) - 28 - 4;
+                double b = Math.max(paper.width(), paper.height()) - 44 - 4;
+                double turned = Math.max(paper.width(), paper.height()) - 28 - 4;
+                double low = Math.min(paper.width(), paper.height()) - 44 - 4;
+                if ((w <= a && h <= b) || (w <= turned && h <= low)) {
+                    assertThat(sheets).as(w + " × " + h + " on " + paper).hasSize(1);
+                }
+                assertThat(sheets).allSatisfy(s -> assertThat(drawn(s)).isGreaterThan(6));
+            }
+        });
     }
 
     @Test

@@ -3,37 +3,36 @@ package sectorum.workup;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.Duration;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import sectorum.Seeds;
-import sectorum.bench.Paste;
 import sectorum.bench.Shelf;
-import sectorum.bench.Stock;
 import sectorum.days.Backward;
 import sectorum.days.Judge;
-import sectorum.days.Judged;
 import sectorum.days.Moments;
 import sectorum.days.Task;
 import sectorum.days.Workshop;
-import sectorum.finding.Change;
-import sectorum.finding.Mend;
 import sectorum.measure.Refused;
 import sectorum.plan.Agenda;
+import sectorum.plan.Coat;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Span;
+import sectorum.plan.Tier;
+import sectorum.tasks.Days;
+import sectorum.technique.Making;
 
 /** A plan's days: its tasks, their waits, what is found, what saves time. */
 class DaysTest {
@@ -97,6 +96,26 @@ class DaysTest {
         assertThat(marked - firm).isBetween(8L * 60, 24L * 60);
     }
 
+    @Test
+    void waitsThatSpoilSayTheirLatest() {
+        Planned p = Planned.of(Pressed.piece("topper", OwnPiece.Seat.TOP, null));
+        List<Days.Item> kept = p.days().items().stream()
+                .filter(i -> i.lying() != null && i.lying().latest() != null)
+                .toList();
+        assertThat(kept).isNotEmpty();
+        for (Days.Item item : kept) {
+            LocalDateTime latest = LocalDateTime.parse(item.lying().latest());
+            assertThat(latest)
+                    .as(item.id())
+                    .isAfterOrEqualTo(LocalDateTime.parse(item.lying().low()));
+            assertThat(p.days().items())
+                    .as(item.id())
+                    .anySatisfy(next -> assertThat(next.needs()).contains(item.id()))
+                    .filteredOn(next -> next.needs().contains(item.id()))
+                    .anySatisfy(next -> assertThat(begin(next)).isBeforeOrEqualTo(latest));
+        }
+    }
+
     private static LocalDateTime begin(Days.Item item) {
         return LocalDateTime.parse(item.work().get(0).from());
     }
@@ -112,6 +131,95 @@ class DaysTest {
         p = p.with(p.plan().on(p.plan().days().dressing(dressFirst)));
         boolean before = begin(p.task("dress-tier-1-swag")).isBefore(begin(p.task("stack-tier-1")));
         assertThat(before).isEqualTo(dressFirst);
+    }
+
+    /** A wait with a longest time keeps it: between the parts of a dressing, whatever the school of stacking. */
+    @ParameterizedTest(name = "{0}, dressed first {1}")
+    @CsvSource({
+        "levels, true",
+        "levels, false",
+        "uprights, true",
+        "uprights, false",
+        "ropes, true",
+        "ropes, false",
+        "jabot, true",
+        "jabot, false"
+    })
+    void waitsBetweenPartsAreKept(String technique, boolean dressFirst) {
+        Plan plan = Tables.of(
+                        Tiers.round().divisions(Tiers.division(12)).dressings(Tiers.worn(technique, "")),
+                        Tiers.round().divisions(Tiers.division(12)).dressings(Tiers.worn(technique, "")))
+                .plan()
+                .readyBy("2026-12-12T14:00");
+        Planned p = Planned.of().with(plan.on(plan.days().dressing(dressFirst)));
+        assertThat(p.found()).doesNotContain("days.tight");
+        for (int tier = 0; tier < 2; tier++) {
+            List<Making.Pause> pauses = p.worked().tiers().get(tier).dressings().get(0).making().steps().stream()
+                    .map(Making.Step::pause)
+                    .filter(pause -> pause != null)
+                    .toList();
+            assertThat(pauses).isNotEmpty();
+            for (int k = 0; k < pauses.size(); k++) {
+                String stem = "dress-tier-" + tier + "-" + technique + "-";
+                LocalDateTime left = end(p.task(stem + (k + 1)));
+                long waited =
+                        Duration.between(left, begin(p.task(stem + (k + 2)))).toMinutes();
+                assertThat((double) waited)
+                        .isBetween(pauses.get(k).least(), pauses.get(k).most());
+            }
+        }
+    }
+
+    /** A wrap is pressed onto one chilled tier: before that is stacked, by either school. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void aWrapGoesOnBeforeItsTierIsStacked(boolean dressFirst) {
+        Plan plan = Tables.of(
+                        Tiers.round(),
+                        Tiers.round().divisions(Tiers.division(12)).dressings(Tiers.worn("uprights", "")))
+                .plan()
+                .readyBy("2026-12-12T14:00");
+        Planned p = Planned.of().with(plan.on(plan.days().dressing(dressFirst)));
+        assertThat(end(p.task("dress-tier-1-uprights-3"))).isBeforeOrEqualTo(begin(p.task("stack-tier-1")));
+        assertThat(p.worked().tiers().get(1).dressings().get(0).making().unstacked())
+                .isTrue();
+    }
+
+    /** Icing is chilled before a tape or a comb touches it. */
+    @Test
+    void aTierOfButtercreamIsNotTapedWhileItChills() {
+        Plan plan = Tables.of(Tiers.round().divisions(Tiers.division(12)).dressings(Tiers.worn("levels", "")))
+                .plan()
+                .readyBy("2026-12-12T14:00");
+        Tier tier = plan.tiers().get(0);
+        Tier iced = new Tier(
+                tier.id(),
+                tier.name(),
+                tier.outline(),
+                tier.height(),
+                null,
+                false,
+                List.of(new Coat("buttercream", 5)),
+                tier.readings(),
+                null,
+                tier.borders(),
+                tier.divisions(),
+                tier.dressings());
+        Planned p = Planned.of().with(plan.with(iced));
+        long waited = Duration.between(end(p.task("coat-tier-0-1")), begin(p.task("measure-tier-0")))
+                .toMinutes();
+        assertThat(waited).isGreaterThanOrEqualTo(20);
+        assertThat(end(p.task("measure-tier-0"))).isBeforeOrEqualTo(begin(p.task("dress-tier-0-levels-1")));
+    }
+
+    /** What is pressed ends within the hour after covering, the measuring before it, too. */
+    @Test
+    void pressedWorkEndsWithinTheHour() {
+        Planned p = Planned.of();
+        LocalDateTime covered = end(p.task("coat-tier-0-2"));
+        for (String task : List.of("measure-tier-0", "dress-tier-0-quilting")) {
+            assertThat(Duration.between(covered, end(p.task(task))).toMinutes()).isLessThanOrEqualTo(60);
+        }
     }
 
     @Test
@@ -185,127 +293,11 @@ class DaysTest {
                 .hasMessageContaining("no day yet");
     }
 
-    /** Every rule of the days: a plan that breaks it, and, where no press mends it, how the hand does. */
-    static Map<String, Supplier<Planned>> shown() {
-        Map<String, Supplier<Planned>> shown = new TreeMap<>();
-        OwnPiece thick = plaque(6, OwnPiece.Faces.FORMER);
-        shown.put("days.late", () -> Planned.of(thick).now(LocalDateTime.of(2026, 12, 10, 9, 0)));
-        List<Workshop.Hours> hour = List.of(new Workshop.Hours(600, 620));
-        List<Workshop.Hours> day = List.of(new Workshop.Hours(0, 1440));
-        shown.put(
-                "days.long",
-                () -> Planned.of()
-                        .at(new Workshop(
-                                Planned.ZONE, List.of(hour, hour, hour, hour, hour, hour, hour), 1, Map.of())));
-        shown.put(
-                "days.tight",
-                () -> Planned.of()
-                        .at(new Workshop(
-                                Planned.ZONE,
-                                List.of(List.of(), List.of(), List.of(), List.of(), List.of(), hours(9, 13), List.of()),
-                                1,
-                                Map.of())));
-        shown.put(
-                "days.clash",
-                () -> Planned.of()
-                        .settled(
-                                Map.of(),
-                                Map.of("coat-tier-1-2", "2026-12-11T16:00", "stack-tier-1", "2026-12-11T17:00"),
-                                Map.of()));
-        shown.put(
-                "days.damp",
-                () -> Planned.of(thick).with(Planned.of(thick).plan().on(Tables.room(0.8, 20))));
-        shown.put(
-                "days.early",
-                () -> Planned.of(new OwnPiece(
-                        "roses",
-                        "Roses",
-                        OwnPiece.Form.FLOWER,
-                        30,
-                        30,
-                        8,
-                        60,
-                        Paste.BUTTERCREAM,
-                        false,
-                        null,
-                        new OwnPiece.Labour(20, 1, true, 1),
-                        null,
-                        NONE,
-                        null)));
-        shown.put("days.full", () -> Planned.of(thick.many(5)).shelves(Map.of(Shelf.FORMER, 4)));
-        shown.put(
-                "days.hands",
-                () -> Planned.of(
-                        plaque(400, OwnPiece.Faces.BOTH).of(Paste.CHOCOLATE).many(2)));
-        shown.put("days.whole", () -> Planned.of().settled(Map.of(), Map.of(), Map.of("stack-tier-1", 3)));
-        return shown;
-    }
-
-    private static List<Workshop.Hours> hours(int from, int to) {
-        return List.of(new Workshop.Hours(from * 60, to * 60));
-    }
-
-    static Stream<String> rules() {
-        return Judged.rules().stream().map(r -> r.id());
-    }
-
-    @ParameterizedTest
-    @MethodSource("rules")
-    void everyRuleAppearsIsAwayUsuallyAndItsPressTakesItAway(String rule) {
-        assertThat(shown()).containsKey(rule);
-        assertThat(Planned.of().found()).doesNotContain(rule);
-        Planned p = shown().get(rule).get();
-        assertThat(p.found()).contains(rule);
-        for (Mend mend : mends(p, rule)) {
-            assertThat(pressed(p, mend).found()).as("" + mend.label()).doesNotContain(rule);
-        }
-    }
-
-    private static List<Mend> mends(Planned p, String rule) {
-        return p.days().findings().stream()
-                .filter(f -> f.rule().equals(rule))
-                .flatMap(f -> f.mends().stream())
-                .toList();
-    }
-
-    private static Planned pressed(Planned p, Mend mend) {
-        Change c = mend.changes().get(0);
-        if (c.target() != Change.Target.HOUSE) {
-            return p.with(Pressed.on(p.plan(), mend));
-        }
-        if (c.field().equals("hands")) {
-            return p.at(p.workshop().with((Integer) c.value()));
-        }
-        Map<Shelf, Integer> places = new TreeMap<>(p.workshop().places());
-        places.put(Shelf.valueOf(c.field().toUpperCase(java.util.Locale.ROOT)), (Integer) c.value());
-        return p.shelves(places);
-    }
-
-    @Test
-    void whatWouldSaveTimeSavesWhatItSaysWhenItIsPressed() {
-        OwnPiece dome = plaque(4, OwnPiece.Faces.FORMER).of(Paste.FONDANT).many(4);
-        Planned p = Planned.of(dome).now(LocalDateTime.of(2026, 12, 10, 9, 0));
-        List<Days.Saving> savings =
-                Workup.savings(p.order(), p.plan(), Tiers.BENCH, Stock.NONE, p.workshop(), List.of());
-        assertThat(savings).hasSizeGreaterThan(2);
-        List<String> labels = new ArrayList<>();
-        long first = Moments.of(LocalDateTime.parse(p.days().first()), Planned.ZONE);
-        for (Days.Saving saving : savings) {
-            labels.add("" + saving.mend().label());
-            Days after = pressed(p, saving.mend()).days();
-            assertThat(after.first()).isEqualTo(saving.first());
-            assertThat(Moments.of(LocalDateTime.parse(after.first()), Planned.ZONE) - first)
-                    .isEqualTo(saving.saved())
-                    .isPositive();
-        }
-        assertThat(labels).anyMatch(l -> l.contains("thick instead of")).anyMatch(l -> l.contains("both faces free"));
-    }
-
     @Test
     void severalOrdersShareHandsAndEachKnowsWhoHoldsIt() {
         Planned p = Planned.of();
         var other = p.order();
-        var twin = new sectorum.days.Order("plan-2", "Twin", other.ready(), other.tasks(), other.air());
+        var twin = new sectorum.days.OrderTasks("plan-2", "Twin", other.ready(), other.tasks(), other.air());
         Days both =
                 Workup.days(p.plan(), p.order(), List.of(twin), p.workshop(), Moments.of(Planned.EARLY, Planned.ZONE));
         assertThat(both.items()).hasSize(2 * p.days().items().size());

@@ -19,6 +19,8 @@ import sectorum.bench.Bench;
 import sectorum.bench.Hand;
 import sectorum.bench.Round;
 import sectorum.divide.Front;
+import sectorum.divide.Press;
+import sectorum.divide.Way;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
@@ -28,6 +30,7 @@ import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.side.Reading;
+import sectorum.tier.Rules;
 
 /** Every rule appears, is mended by its presses, and goes; docs/findings.md lists them all. */
 class FindingsTest {
@@ -69,6 +72,7 @@ class FindingsTest {
         shown("divide.locked", round().divisions(locked(11, 3, 740)));
         shown("divide.count", round().outline("square").divisions(division(3)));
         shown("divide.uneven", round().divisions(locked(11, 3, 215)));
+        shown("divide.way", round().divisions(marked(11, Way.FOLD, null)));
         shown("hang.out-of-zone", five(worn("swag", "drop=115")));
         shown("hang.overhang", five(worn("swag", "drop=80")));
         shown("hang.loop", five(worn("swag", "drop=70")));
@@ -78,7 +82,7 @@ class FindingsTest {
         shown("crescent.hump", five(worn("crescent", "drop=30 depth=40")));
         shown("drape.no-room", five(worn("drape", "drop=30 width=42 strips=4")));
         shown("drape.gapes", five(worn("drape", "drop=48 width=20 step=20 strips=2")));
-        shown("drape.stretch", five(worn("drape", "drop=48")));
+        shown("drape.stretch", five(worn("drape", "drop=48 paste=fondant")));
         shown("drape.steep-end", five(worn("drape", "drop=48 ends=upright width=30")));
         shown("jabot.on-board", five(worn("jabot", "length=130")));
         shown("jabot.narrow", five(worn("jabot", "join=30")));
@@ -95,6 +99,8 @@ class FindingsTest {
         shown("quilt.cut-diamonds", thirteen(worn("quilting", "each=1 fit=angle")));
         shown("honeycomb.none", round().divisions(division(4)).dressings(worn("honeycomb", "each=1")));
         shown("honeycomb.gap", thirteen(worn("honeycomb", "made=cut gap=45")));
+        shown("quilt.pearl-over-edge", thirteen(worn("quilting", "each=1 fit=angle angle=0.7 diameter=20")));
+        shown("weave.tuck", twelve(worn("weave", "each=1 stake=20 tuck=11")));
         shown("squares.shape", thirteen(worn("squares", "each=1 rows=5")));
         shown("dots.touch", thirteen(worn("dots", "set=all each=1 diameter=40 rows=12")));
         shown("dots.crowded", thirteen(worn("dots", "set=strewn diameter=12 patch=40 inPatch=30")));
@@ -135,7 +141,13 @@ class FindingsTest {
                 true,
                 List.of(),
                 null,
-                new DivisionSpec.Follow("marks", into, every));
+                new DivisionSpec.Follow("marks", into, every),
+                null,
+                null);
+    }
+
+    private static DivisionSpec marked(int n, Way way, Press press) {
+        return new DivisionSpec("marks", n, 60.0, Front.SECTION, null, true, List.of(), null, null, way, press);
     }
 
     private static DivisionSpec locked(int n, int mark, double s) {
@@ -175,7 +187,7 @@ class FindingsTest {
         List<String> shown = new ArrayList<>(SHOWN.keySet());
         shown.addAll(FitsTest.rules());
         shown.addAll(BuildTest.shown().keySet());
-        shown.addAll(DaysTest.shown().keySet());
+        shown.addAll(DayRulesTest.shown().keySet());
         assertThat(known).containsExactlyInAnyOrderElementsOf(shown);
     }
 

@@ -11,13 +11,16 @@ import org.junit.jupiter.api.Test;
 import sectorum.bench.Bench;
 import sectorum.bench.Course;
 import sectorum.bench.Hand;
-import sectorum.days.Need;
+import sectorum.days.Dependency;
 import sectorum.days.Task;
 import sectorum.drawing.Ink;
+import sectorum.handover.Handover;
 import sectorum.measure.LengthUnit;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
+import sectorum.tasks.Instruction;
 import sectorum.template.Sheet;
+import sectorum.tier.TierWorkup;
 
 /** The steps of the whole work, and what goes with the cake. */
 class HandoverTest {
@@ -42,7 +45,7 @@ class HandoverTest {
         Map<String, Task> tasks = new java.util.HashMap<>();
         p.order().tasks().forEach(t -> tasks.put(t.id(), t));
         for (Instruction step : steps) {
-            for (Need need : tasks.get(step.task()).needs()) {
+            for (Dependency need : tasks.get(step.task()).needs()) {
                 assertThat(done).as(step.name()).contains(need.task());
             }
             done.add(step.task());

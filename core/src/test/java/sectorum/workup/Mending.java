@@ -12,6 +12,7 @@ import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
+import sectorum.tier.TierWorkup;
 
 /** A mend pressed, as the screens do it: the same changes made to the tier's document. */
 record Mending(Tier tier, Bench bench) {
@@ -39,7 +40,7 @@ record Mending(Tier tier, Bench bench) {
                 case DRESSING -> dressed(changed, met.dressing(), change);
                 case DIVISION -> divided(changed, met.division(), change);
                 case TIER -> bordered(changed, change);
-                case TABLE, STAND, PIECE, AGENDA, HOUSE -> changed;
+                case TABLE, STAND, PIECE, AGENDA, WORKSHOP -> changed;
             };
         }
         return changed;
@@ -79,7 +80,9 @@ record Mending(Tier tier, Bench bench) {
                                 d.corners(),
                                 List.of("count", "locked").contains(change.field()) ? List.of() : d.locked(),
                                 d.items(),
-                                change.field().equals("follows") ? null : d.follows())
+                                change.field().equals("follows") ? null : d.follows(),
+                                change.field().equals("way") ? null : d.way(),
+                                d.press())
                         : d)
                 .toList();
         return rebuilt(tier, tier.borders(), specs);

@@ -10,12 +10,16 @@ import java.util.Map;
 import sectorum.bench.Shelf;
 import sectorum.bench.Stock;
 import sectorum.days.Moments;
-import sectorum.days.Order;
+import sectorum.days.OrderTasks;
 import sectorum.days.Workshop;
+import sectorum.handover.Handover;
 import sectorum.plan.Agenda;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Span;
+import sectorum.tasks.Days;
+import sectorum.tasks.Instruction;
+import sectorum.tier.StackWorkup;
 
 /** A plan in its days: two tiers, quilted and hung with swags, ready on Saturday 12 December 2026 at two. */
 record Planned(Plan plan, Workshop workshop, LocalDateTime now) {
@@ -57,11 +61,11 @@ record Planned(Plan plan, Workshop workshop, LocalDateTime now) {
         return at(new Workshop(ZONE, workshop.week(), workshop.hands(), places));
     }
 
-    Workup worked() {
+    StackWorkup worked() {
         return Workup.of(plan, Tiers.BENCH);
     }
 
-    Order order() {
+    OrderTasks order() {
         return Workup.order("plan-1", plan, worked(), Workup.worktop(plan, worked(), Stock.NONE), workshop);
     }
 

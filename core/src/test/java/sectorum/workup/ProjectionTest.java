@@ -17,6 +17,7 @@ import sectorum.outline.Spot;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.Tier;
+import sectorum.tier.TierWorkup;
 
 /**
  * Outlines as they are sent to the screens, with places whose point and normal core knows exactly: the screens' own test

@@ -14,6 +14,9 @@ import sectorum.finding.Level;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.technique.Catalogue;
+import sectorum.tier.Quicker;
+import sectorum.tier.TierWork;
+import sectorum.tier.TierWorkup;
 
 /** Quicker ways to every technique there is, none of them known by name. */
 class QuickerTest {

@@ -15,6 +15,8 @@ import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.side.Reading;
 import sectorum.technique.Catalogue;
+import sectorum.tier.Refit;
+import sectorum.tier.TierWorkup;
 
 class RefitTest {
     private static Tier small() {

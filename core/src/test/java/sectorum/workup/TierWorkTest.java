@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import sectorum.divide.Press;
-import sectorum.divide.Rehearsal;
+import sectorum.divide.Way;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.finding.Change;
@@ -29,6 +29,9 @@ import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.side.Reading;
+import sectorum.tier.StackWorkup;
+import sectorum.tier.TierWorkup;
+import sectorum.tier.WaysToMark;
 
 /** Readings and what they change, borders and zones, divisions of one tier, templates of a side. */
 class TierWorkTest {
@@ -151,7 +154,17 @@ class TierWorkTest {
     @Test
     void halvesUseTheMarksOfTheWhole() {
         DivisionSpec halves = new DivisionSpec(
-                "halves", 1, null, null, null, true, List.of(), null, new DivisionSpec.Follow("marks", 2, 1));
+                "halves",
+                1,
+                null,
+                null,
+                null,
+                true,
+                List.of(),
+                null,
+                new DivisionSpec.Follow("marks", 2, 1),
+                null,
+                null);
         List<TierWorkup.Divided> divided =
                 Tiers.round().divisions(division(5), halves).worked().divisions();
         assertThat(divided.get(1).count()).isEqualTo(10);
@@ -165,7 +178,17 @@ class TierWorkTest {
     @CsvSource({"ghost, 2, 1", "marks, 1, 2", "marks, 12, 7"})
     void marksThatCannotBeUsedAgainAreSaidAndMended(String other, int into, int every) {
         DivisionSpec follows = new DivisionSpec(
-                "more", 7, null, null, null, true, List.of(), null, new DivisionSpec.Follow(other, into, every));
+                "more",
+                7,
+                null,
+                null,
+                null,
+                true,
+                List.of(),
+                null,
+                new DivisionSpec.Follow(other, into, every),
+                null,
+                null);
         TierWorkup.Divided divided = Tiers.round()
                 .divisions(division(5), follows)
                 .worked()
@@ -213,7 +236,7 @@ class TierWorkTest {
                 .taped(foot(Math.PI * 220), Reading.of(Reading.What.TOP, Math.PI * 214))
                 .tier();
         Tier wide = Tiers.round().taped(foot(Math.PI * 240)).tier();
-        Workup stack = Workup.stacked(Stream.of(foot, narrowed, wide)
+        StackWorkup stack = StackWorkup.of(Stream.of(foot, narrowed, wide)
                 .map(t -> Workup.tier(t, Tiers.BENCH))
                 .toList());
         assertThat(stack.ledges()).hasSize(2);
@@ -317,7 +340,7 @@ class TierWorkTest {
                 .satisfies(o -> assertThat(o.cutter().name()).isEqualTo("Ring 70"));
         assertThat(ways.press().closing().get(0).count()).isEqualTo(13);
         assertThat(ways.rehearsal().ways()).hasSize(5);
-        assertThat(ways.rehearsal().best().way()).isIn(Rehearsal.Way.TAPE, Rehearsal.Way.STRIP);
+        assertThat(ways.rehearsal().best().way()).isIn(Way.TAPE, Way.STRIP);
         assertThat(ways.advice().toString()).contains("of 100 tries");
         assertThatThrownBy(() -> WaysToMark.of(tier, "ghost", null, List.of(), 1, 0.7, Tiers.BENCH, 7))
                 .isInstanceOf(Refused.class)

@@ -14,6 +14,7 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.side.Reading;
+import sectorum.tier.TierWorkup;
 
 /** Tiers for tests: a round of 110 under one coat, changed piece by piece. */
 record Tiers(

@@ -27,6 +27,7 @@ import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.side.Reading;
+import sectorum.tier.TierWorkup;
 
 class WorkupTest {
     private static final Bench BENCH = Bench.of(LengthUnit.MM.tape());

@@ -1,27 +1,22 @@
 package sectorum.e2e;
 
 import java.net.URI;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import sectorum.server.RunningApp;
 
-/** Where every browser test sits down: a fresh browser, and what all of them do. */
-@ExtendWith(RunningApp.class)
+/** Where every browser test sits down: a browser as if opened anew, and what all of them do. */
+@ExtendWith({RunningApp.class, OneBrowser.class})
 abstract class Bench {
     protected Browser browser;
     protected URI base;
 
     @BeforeEach
-    void sitDown(URI running) {
+    void sitDown(URI running, Browser one) {
         base = running;
-        browser = new Browser(running);
-    }
-
-    @AfterEach
-    void standUp() {
-        browser.close();
+        browser = one;
+        browser.renew();
     }
 
     protected void newPlan(String name) {

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -16,6 +17,7 @@ import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.WindowType;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
@@ -23,6 +25,7 @@ import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.support.ui.WebDriverWait;
+import org.springframework.util.FileSystemUtils;
 
 /** A person before the screen: finds things by what is written on them, waits as a person would, never sleeps. */
 final class Browser implements AutoCloseable {
@@ -30,16 +33,22 @@ final class Browser implements AutoCloseable {
 
     private final URI base;
     private final ChromeDriver driver;
+    private final Path own;
     private final Path downloads;
 
     Browser(URI base) {
         this.base = base;
         try {
-            downloads = Files.createTempDirectory("sectorum-downloads");
+            // Under target, so that nothing of a run stays in the machine's own temporary folder.
+            own = Files.createTempDirectory(Files.createDirectories(Path.of("target", "browser")), "b")
+                    .toAbsolutePath();
+            downloads = Files.createDirectory(own.resolve("downloads"));
             ChromeOptions options = new ChromeOptions();
             options.setBinary(System.getProperty("sectorum.chromium", "/usr/bin/chromium"));
             options.addArguments(
                     "--headless=new",
+                    // Not over the network: a bare machine may not even know the name localhost.
+                    "--remote-debugging-pipe",
                     "--no-sandbox",
                     "--disable-dev-shm-usage",
                     "--disable-gpu",
@@ -49,7 +58,7 @@ final class Browser implements AutoCloseable {
                     "--disable-background-networking",
                     "--disable-component-update",
                     "--lang=en-GB",
-                    "--user-data-dir=" + Files.createTempDirectory("sectorum-profile"));
+                    "--user-data-dir=" + own.resolve("profile"));
             options.setExperimentalOption(
                     "prefs",
                     Map.of("download.default_directory", downloads.toString(), "intl.accept_languages", "en-GB"));
@@ -63,6 +72,31 @@ final class Browser implements AutoCloseable {
             throw new UncheckedIOException(e);
         }
         size(1280, 800);
+    }
+
+    /** As if opened anew: a window of its own, nothing kept, nothing said. Opening a browser anew takes seconds. */
+    void renew() {
+        Set<String> before = driver.getWindowHandles();
+        // What a page keeps for its window goes with the window alone.
+        String mine = driver.switchTo().newWindow(WindowType.TAB).getWindowHandle();
+        for (String window : before) {
+            driver.switchTo().window(window).close();
+        }
+        driver.switchTo().window(mine);
+        driver.executeCdpCommand(
+                "Storage.clearDataForOrigin", Map.of("origin", base.toString(), "storageTypes", "all"));
+        driver.manage().logs().get(LogType.BROWSER);
+        FileSystemUtils.deleteRecursively(downloads.toFile());
+        downloads.toFile().mkdir();
+        size(1280, 800);
+    }
+
+    /** The line to the server: cut, or answering after so many milliseconds. */
+    void line(boolean cut, int delay) {
+        driver.executeCdpCommand("Network.enable", Map.of());
+        driver.executeCdpCommand(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", cut, "latency", delay, "downloadThroughput", -1, "uploadThroughput", -1));
     }
 
     void size(int width, int height) {
@@ -124,7 +158,8 @@ final class Browser implements AutoCloseable {
 
     static By button(String words) {
         String said = words.contains("'") ? "\"" + words + "\"" : "'" + words + "'";
-        return By.xpath("//*[self::button or self::a][normalize-space()=" + said + " or @aria-label=" + said + "]");
+        return By.xpath("//*[self::button or self::a][normalize-space()=" + said + " or @aria-label=" + said
+                + " or @title=" + said + "]");
     }
 
     static By field(String label) {
@@ -160,6 +195,14 @@ final class Browser implements AutoCloseable {
         new Actions(driver).sendKeys(keys).perform();
     }
 
+    void backTab() {
+        new Actions(driver)
+                .keyDown(Keys.SHIFT)
+                .sendKeys(Keys.TAB)
+                .keyUp(Keys.SHIFT)
+                .perform();
+    }
+
     void ctrl(String key) {
         new Actions(driver)
                 .keyDown(Keys.CONTROL)
@@ -170,7 +213,10 @@ final class Browser implements AutoCloseable {
 
     /** Waits until everything typed is kept by the server. */
     void saved() {
-        read("saved");
+        until(d -> d.findElements(By.cssSelector("[role=status]")).stream()
+                        .anyMatch(s -> s.getText().equals("saved"))
+                ? Boolean.TRUE
+                : null);
     }
 
     List<String> texts(By by) {
@@ -188,5 +234,6 @@ final class Browser implements AutoCloseable {
     @Override
     public void close() {
         driver.quit();
+        FileSystemUtils.deleteRecursively(own.toFile());
     }
 }

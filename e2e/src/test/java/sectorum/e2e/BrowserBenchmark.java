@@ -69,13 +69,7 @@ class BrowserBenchmark extends Bench {
         browser.keys(",");
         browser.see(By.cssSelector("canvas"));
         browser.press("Second tier, 23.27 cm across");
-        browser.until(d -> d.findElements(By.cssSelector("ul[aria-label='Courses'] button"))
-                                .size()
-                        == 3
-                ? Boolean.TRUE
-                : null);
-        browser.driver()
-                .findElement(By.xpath("//ul[@aria-label='Courses']//button[contains(., 'Drapes')]"))
+        browser.see(By.xpath("//ul[@aria-label='Courses']//button[contains(., 'Drapes')]"))
                 .click();
         browser.see(By.cssSelector("g[role=slider][aria-label^='Lowest point']"));
         print("edit to new picture, ms", EDITS);

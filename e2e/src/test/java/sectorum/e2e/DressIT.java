@@ -2,7 +2,6 @@ package sectorum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.selenium.AxeBuilder;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
@@ -55,8 +54,6 @@ class DressIT extends Bench {
         browser.type("Strip cut", "4.2");
         browser.see(lead("21.51", "cm to cut each"));
         browser.see(row("Pieces and spares", "15 + 3"));
-        browser.see(By.cssSelector("[data-rule='drape.stretch'] button")).click();
-        browser.gone("stretch as they hang");
         addCourse("Jabots");
         List<String> courses = browser.texts(By.cssSelector("ul[aria-label='Courses'] button"));
         assertThat(courses.get(0)).contains("Jabots").contains("5");
@@ -130,7 +127,7 @@ class DressIT extends Bench {
     }
 
     @Test
-    void theCakeIsTurnedByKeysWheelAndHandAndSeenFromAbove() {
+    void theCakeIsTurnedByKeysAndHandAndSeenFromAbove() {
         taped("Turned");
         addCourse("Pearl rows");
         WebElement cake = browser.see(CAKE);
@@ -139,11 +136,6 @@ class DressIT extends Bench {
         assertThat(cake.getDomAttribute("aria-valuetext")).isEqualTo("turned 10° to the left");
         drag(CAKE, 60, 0);
         browser.until(d -> value(CAKE) < 5 ? Boolean.TRUE : null);
-        double before = value(CAKE);
-        new Actions(browser.driver())
-                .scrollFromOrigin(org.openqa.selenium.interactions.WheelInput.ScrollOrigin.fromElement(cake), 0, 120)
-                .perform();
-        browser.until(d -> value(CAKE) != before ? Boolean.TRUE : null);
         browser.press("Above");
         browser.until(d -> cake.getDomAttribute("aria-valuetext").startsWith("from above") ? Boolean.TRUE : null);
         browser.press("Front");
@@ -190,7 +182,7 @@ class DressIT extends Bench {
                 new String[] {"Drop", "deep", "cannot be read as a length"},
                 new String[] {"Strip cut", "90 cm", "is outside"},
                 new String[] {"Strips each", "nine", "is a whole number"},
-                new String[] {"Strips each", "9", "is outside 1 to 5"},
+                new String[] {"Strips each", "9", "is outside 1 to 7"},
                 new String[] {"Fold lands at", "most", "is per cent"},
                 new String[] {"Fold lands at", "400 %", "is outside 10 % to 100 %"})) {
             browser.type(typed[0], typed[1]);
@@ -205,19 +197,6 @@ class DressIT extends Bench {
         browser.see(By.cssSelector("[data-rule='drape.no-room'] button")).click();
         browser.gone("has no room above the others");
         assertThat(browser.complaints()).isEmpty();
-    }
-
-    @Test
-    void theTrayAndTheDressedTierAreAccessible() {
-        taped("Accessible");
-        browser.press("Add a course");
-        browser.read("Each drawn as it would be here");
-        browser.see(Browser.button("Upright channels"));
-        accessible();
-        browser.press("Garlands");
-        browser.read("apart");
-        browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
-        accessible();
     }
 
     @Test
@@ -262,12 +241,5 @@ class DressIT extends Bench {
         browser.type("Dots counted in it", "9");
         browser.until(
                 d -> d.findElements(By.cssSelector("foreignObject canvas")).isEmpty() ? Boolean.TRUE : null);
-    }
-
-    private void accessible() {
-        assertThat(new AxeBuilder()
-                        .analyze(browser.driver()).getViolations().stream()
-                                .map(v -> v.getId() + " " + v.getNodes().get(0).getHtml()))
-                .isEmpty();
     }
 }

@@ -21,7 +21,7 @@ class MeasureAndDivideIT extends Bench {
                 .click();
     }
 
-    /** The handbook's own sizes, bare; then a count that closes on each. */
+    /** The sizes of the worked examples, bare; then a count that closes on each. */
     @Test
     void everyOutlineIsMeasuredAndDivided() {
         newPlan("All outlines");

@@ -12,29 +12,17 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import sectorum.plan.Agenda;
 import sectorum.plan.Plan;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Days, steps and handover over real HTTP. */
-@ExtendWith(RunningApp.class)
-class DaysApiTest {
+class DaysApiTest extends OverHttp {
     private static final String READY = "2031-12-13T14:00";
-    private Http http;
-    private JsonMapper json;
-
-    @BeforeEach
-    void at(Http running, JsonMapper mapper) {
-        http = running;
-        json = mapper;
-    }
 
     private Plan demo(String name) {
         return Plans.demo(json, name).readyBy(READY);
@@ -170,16 +158,16 @@ class DaysApiTest {
     @Test
     void theWorkshopsHoursAndHandsMoveTheDays() {
         Plan plan = demo("observatory-gala");
-        String house =
+        String settings =
                 "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"zone\":\"Europe/Paris\",\"hands\":%d,"
                         + "\"week\":[\"10:00-12:00\",\"10:00-12:00\",\"10:00-12:00\",\"10:00-12:00\",\"10:00-12:00\",\"\",\"\"]}";
         try {
             String usual = days(plan).get("first").asString();
-            assertThat(http.send("PUT", "/api/house", house.formatted(1)).status())
+            assertThat(http.send("PUT", "/api/workshop", settings.formatted(1)).status())
                     .isEqualTo(200);
             String few = days(plan).get("first").asString();
             assertThat(few).isLessThan(usual);
-            http.send("PUT", "/api/house", house.formatted(3));
+            http.send("PUT", "/api/workshop", settings.formatted(3));
             assertThat(days(plan).get("first").asString()).isGreaterThanOrEqualTo(few);
             assertThat(own(days(plan)))
                     .filteredOn(i ->
@@ -188,7 +176,7 @@ class DaysApiTest {
                                     i.get("work").get(0).get("from").asString().substring(11))
                             .isBetween("10:00", "11:59"));
         } finally {
-            http.send("PUT", "/api/house", "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
+            http.send("PUT", "/api/workshop", "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
         }
     }
 
@@ -197,11 +185,11 @@ class DaysApiTest {
         String typed = "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1,"
                 + "\"week\":[\"  9:00 – 13:00   14:00-24:00 \",\"\",\"\",\"\",\"\",\"\",\"\"]}";
         try {
-            JsonNode kept = http.send("PUT", "/api/house", typed).json();
+            JsonNode kept = http.send("PUT", "/api/workshop", typed).json();
             assertThat(kept.get("week").get(0).asString()).isEqualTo("09:00-13:00 14:00-24:00");
-            assertThat(http.get("/api/house").json().get("week")).isEqualTo(kept.get("week"));
+            assertThat(http.get("/api/workshop").json().get("week")).isEqualTo(kept.get("week"));
         } finally {
-            http.send("PUT", "/api/house", "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
+            http.send("PUT", "/api/workshop", "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
         }
     }
 
@@ -219,7 +207,7 @@ class DaysApiTest {
             })
     void aWorkshopThatIsNoneIsRefusedByName(String field, String part, String said) {
         String body = "{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100," + part + "}";
-        Http.Answer answer = http.send("PUT", "/api/house", body);
+        Http.Answer answer = http.send("PUT", "/api/workshop", body);
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.json().get("field").asString()).isEqualTo(field);
         assertThat(answer.json().get("detail").asString()).contains(said);

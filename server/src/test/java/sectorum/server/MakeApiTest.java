@@ -10,29 +10,16 @@ import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import sectorum.plan.Plan;
 import sectorum.server.documents.PdfLines;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The table, the cupboard's stock, tables in and out, printer correction and packs, over real HTTP. */
-@ExtendWith(RunningApp.class)
-class MakeApiTest {
-    private Http http;
-    private JsonMapper json;
-
-    @BeforeEach
-    void at(Http running, JsonMapper mapper) {
-        http = running;
-        json = mapper;
-    }
-
+class MakeApiTest extends OverHttp {
     private String laid(Plan plan) {
         return json.writeValueAsString(Map.of("plan", plan));
     }
@@ -163,8 +150,8 @@ class MakeApiTest {
         assertThat(http.get("/api/recipe?name=royal&grams=x").status()).isEqualTo(400);
     }
 
-    private JsonNode house(String body) {
-        return http.send("PUT", "/api/house", body).json();
+    private JsonNode settings(String body) {
+        return http.send("PUT", "/api/workshop", body).json();
     }
 
     @ParameterizedTest
@@ -172,7 +159,7 @@ class MakeApiTest {
     void aPackOfAllTiersIsTrueOnEveryPageWhateverThePrinterDoes(String paper) throws IOException {
         Plan plan = Plans.demo(json, "observatory-gala");
         String order = json.writeValueAsString(Map.of("plan", plan, "names", List.of(), "paper", paper));
-        house("{\"coin\":\"\",\"printedAcross\":98.4,\"printedDown\":101,\"hands\":1}");
+        settings("{\"coin\":\"\",\"printedAcross\":98.4,\"printedDown\":101,\"hands\":1}");
         try {
             String[] lines = http.post("/api/templates/pack", order).text().split("\n");
             JsonNode last = json.readTree(lines[lines.length - 1]);
@@ -200,24 +187,24 @@ class MakeApiTest {
                 }
             }
         } finally {
-            house("{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
+            settings("{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
         }
     }
 
     @Test
-    void theHousesSettingsAreCheckedAndKept() {
+    void theWorkshopsSettingsAreCheckedAndKept() {
         assertThat(http.send(
                                 "PUT",
-                                "/api/house",
+                                "/api/workshop",
                                 "{\"coin\":\"\",\"printedAcross\":80,\"printedDown\":100,\"hands\":1}")
                         .text())
                 .contains("90 mm to 110 mm");
-        house("{\"hour\":24.5,\"coin\":\"cr\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
-        assertThat(http.get("/api/house").json().get("hour").asDouble()).isEqualTo(24.5);
+        settings("{\"hour\":24.5,\"coin\":\"cr\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
+        assertThat(http.get("/api/workshop").json().get("hour").asDouble()).isEqualTo(24.5);
         JsonNode top = http.post("/api/worktop", laid(Plans.swags("Hours"))).json();
         assertThat(top.at("/total/hands").asDouble())
                 .isCloseTo(top.at("/total/minutes").asDouble() / 60 * 24.5, within(1e-6));
-        house("{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
+        settings("{\"coin\":\"\",\"printedAcross\":100,\"printedDown\":100,\"hands\":1}");
     }
 
     /** A reader of its own: pairs of lines, a code and a value. */

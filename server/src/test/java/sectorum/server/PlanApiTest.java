@@ -4,14 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import sectorum.plan.Plan;
@@ -19,23 +18,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Plans over real HTTP and a real MariaDB. */
-@ExtendWith(RunningApp.class)
-class PlanApiTest {
-    private Http http;
-    private JsonMapper json;
-
-    @BeforeEach
-    void at(Http running, JsonMapper mapper) {
-        http = running;
-        json = mapper;
-    }
-
-    private JsonNode kept(String name) {
-        Http.Answer answer = http.post("/api/plans", json.writeValueAsString(Plans.swags(name)));
-        assertThat(answer.status()).as(answer.text()).isEqualTo(201);
-        return answer.json();
-    }
-
+class PlanApiTest extends OverHttp {
     private Http.Answer save(JsonNode from, Plan plan) {
         return http.send(
                 "PUT",
@@ -45,6 +28,47 @@ class PlanApiTest {
 
     private static List<String> names(JsonNode list) {
         return list.valueStream().map(p -> p.get("name").asString()).toList();
+    }
+
+    @Test
+    void aTierThatIsNotThereIsNamedWithThoseThatAre() {
+        Plan plan = Plans.swags("Only");
+        String asked = json.writeValueAsString(Map.of("plan", plan, "only", List.of("tier-9")));
+        Http.Answer answer = http.post("/api/workup", asked);
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.json().get("field").asString()).isEqualTo("only");
+        assertThat(answer.text())
+                .contains("tier-9")
+                .contains(plan.tiers().get(0).id());
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "/plan/7/dress, true",
+        "/plan/7, true",
+        "/plan/7/nowhere, true",
+        "/plan/x/dress, false",
+        "/plan/7/dress/more, false",
+        "/cupboard, false"
+    })
+    void thePageOfAPlanNamesWhatItWillAskFor(String address, boolean names) {
+        String page = http.get(address).text();
+        assertThat(page).contains("<div id=\"root\">");
+        assertThat(page.contains("as=\"fetch\" crossorigin href=\"/api/plans/7/opened\""))
+                .isEqualTo(names);
+        assertThat(page.contains("href=\"/api/preferences\"")).isEqualTo(names);
+    }
+
+    @Test
+    void aPlanOpensInOneAnswerWithItsBenchAndWorkup() {
+        JsonNode kept = savedPlan("Opened at once");
+        JsonNode opened = http.get("/api/plans/" + kept.get("id") + "/opened").json();
+        assertThat(opened.get("saved")).isEqualTo(kept);
+        assertThat(opened.get("bench")).isEqualTo(http.get("/api/bench").json());
+        String asked = json.writeValueAsString(Map.of("plan", kept.get("document"), "bench", opened.get("bench")));
+        assertThat(opened.get("workup"))
+                .isEqualTo(http.post("/api/workup", asked).json());
+        assertThat(http.get("/api/plans/999999/opened").status()).isEqualTo(404);
     }
 
     @Test
@@ -64,7 +88,7 @@ class PlanApiTest {
 
     @Test
     void savedDocumentComesBackAsItWas() {
-        JsonNode kept = kept("Round trip");
+        JsonNode kept = savedPlan("Round trip");
         Plan changed = Plans.swags("Round trip, later").readyBy("2026-12-12T14:00");
         JsonNode saved = save(kept, changed).json();
         assertThat(saved.get("revision").asInt()).isEqualTo(kept.get("revision").asInt() + 1);
@@ -77,16 +101,16 @@ class PlanApiTest {
 
     @Test
     void plansAreListedByTheDayTheyAreNeeded() {
-        save(kept("Needed later"), Plans.swags("Needed later").readyBy("2031-06-02T09:00"));
-        save(kept("Needed sooner"), Plans.swags("Needed sooner").readyBy("2031-06-01T09:00"));
-        kept("Needed some day");
+        save(savedPlan("Needed later"), Plans.swags("Needed later").readyBy("2031-06-02T09:00"));
+        save(savedPlan("Needed sooner"), Plans.swags("Needed sooner").readyBy("2031-06-01T09:00"));
+        savedPlan("Needed some day");
         assertThat(names(http.get("/api/plans").json()))
                 .containsSubsequence("Needed sooner", "Needed later", "Needed some day");
     }
 
     @Test
     void staleSaveGetsBothSidesAndChangesNothing() {
-        JsonNode kept = kept("Two hands");
+        JsonNode kept = savedPlan("Two hands");
         save(kept, Plans.swags("First hand"));
         Http.Answer second = save(kept, Plans.swags("Second hand"));
         assertThat(second.status()).isEqualTo(409);
@@ -102,7 +126,7 @@ class PlanApiTest {
 
     @Test
     void ofManySavesAtOnceOneWinsAndAllOthersAreTold() throws Exception {
-        JsonNode kept = kept("Crowd");
+        JsonNode kept = savedPlan("Crowd");
         ExecutorService crowd = Executors.newFixedThreadPool(8);
         try {
             List<Callable<Integer>> hands = IntStream.range(0, 8)
@@ -121,7 +145,8 @@ class PlanApiTest {
 
     @Test
     void fileIsThePlanAndOpensAgain() {
-        Http.Answer file = http.get("/api/plans/" + kept("A file / with signs").get("id") + "/file");
+        Http.Answer file =
+                http.get("/api/plans/" + savedPlan("A file / with signs").get("id") + "/file");
         assertThat(file.header("content-disposition"))
                 .contains("attachment")
                 .contains("A%20file%20%20with%20signs.sectorum.json");
@@ -243,9 +268,10 @@ class PlanApiTest {
     @Test
     void lettersAreNoLength() {
         Http.Answer answer = http.get("/api/length?field=diameter&unit=mm&typed=wide");
-        assertThat(answer.status()).isEqualTo(400);
-        assertThat(answer.json().get("field").asString()).isEqualTo("diameter");
-        assertThat(answer.json().get("detail").asString()).contains("\"wide\"").contains("7 1/2");
+        // A half-typed length is an ordinary answer, for the field is asked about at every key.
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().get("mm")).isNull();
+        assertThat(answer.json().get("refused").toString()).contains("wide").contains("7 1/2");
     }
 
     @Test

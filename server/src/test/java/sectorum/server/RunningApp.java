@@ -32,25 +32,35 @@ public final class RunningApp implements ParameterResolver {
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext test) {
         Class<?> type = parameter.getParameter().getType();
-        return type == Http.class
-                || type == URI.class
-                || context(test).getBeanProvider(type).getIfAvailable() != null;
+        if (type == URI.class || System.getProperty("sectorum.base") != null) {
+            return type == URI.class;
+        }
+        return !type.isPrimitive()
+                && type != String.class
+                && (type == Http.class || context(test).getBeanProvider(type).getIfAvailable() != null);
     }
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext test) {
         Class<?> type = parameter.getParameter().getType();
-        String already = System.getProperty("sectorum.base");
-        if (type == URI.class && already != null) {
-            return URI.create(already);
+        if (type == URI.class) {
+            return base(test);
         }
-        if (type == URI.class || type == Http.class) {
-            int port =
-                    ((WebServerApplicationContext) context(test)).getWebServer().getPort();
-            URI base = URI.create("http://127.0.0.1:" + port);
-            return type == URI.class ? base : new Http(base, HttpClient.newHttpClient());
+        if (type == Http.class) {
+            return new Http(own(test), HttpClient.newHttpClient());
         }
         return context(test).getBean(type);
+    }
+
+    /** Where the application of this run answers. */
+    public static URI base(ExtensionContext test) {
+        String already = System.getProperty("sectorum.base");
+        return already != null ? URI.create(already) : own(test);
+    }
+
+    private static URI own(ExtensionContext test) {
+        return URI.create("http://127.0.0.1:"
+                + ((WebServerApplicationContext) context(test)).getWebServer().getPort());
     }
 
     private static ConfigurableApplicationContext context(ExtensionContext test) {
@@ -70,6 +80,8 @@ public final class RunningApp implements ParameterResolver {
         application.setDefaultProperties(Map.of("spring.main.banner-mode", "off"));
         return application.run(
                 "--server.port=0",
+                "--server.tomcat.basedir="
+                        + java.nio.file.Path.of("target", "tomcat").toAbsolutePath(),
                 "--spring.datasource.url=" + server + "/" + database,
                 "--sectorum.demo=" + System.getProperty("sectorum.demo", "false"));
     }

@@ -9,7 +9,7 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 
-/** Arrows only downwards; one door to whose turn it is. */
+/** Arrows only downwards; one door to whose workshop it is. */
 @AnalyzeClasses(packages = "sectorum.server", importOptions = ImportOption.DoNotIncludeTests.class)
 class ServerArchitectureTest {
     @ArchTest

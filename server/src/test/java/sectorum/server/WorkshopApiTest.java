@@ -15,34 +15,16 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.Map;
 import javax.imageio.ImageIO;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The cupboard, reference pictures, ways to mark and rescue, archive and progress, over real HTTP. */
-@ExtendWith(RunningApp.class)
-class WorkshopApiTest {
+class WorkshopApiTest extends OverHttp {
     /** One lossless WebP pixel. */
     private static final byte[] WEBP = Base64.getDecoder().decode("UklGRhoAAABXRUJQVlA4TA0AAAAvAAAAEAcQERGIiP4HAA==");
-
-    private Http http;
-    private JsonMapper json;
-
-    @BeforeEach
-    void at(Http running, JsonMapper mapper) {
-        http = running;
-        json = mapper;
-    }
-
-    private JsonNode kept(String name) {
-        return http.post("/api/plans", json.writeValueAsString(Plans.swags(name)))
-                .json();
-    }
 
     private Http.Answer picture(JsonNode plan, byte[] bytes) throws IOException, InterruptedException {
         HttpRequest request = HttpRequest.newBuilder(
@@ -115,7 +97,7 @@ class WorkshopApiTest {
     @ParameterizedTest
     @ValueSource(strings = {"jpeg", "png"})
     void picturesAreScaledAndKept(String format) throws Exception {
-        JsonNode plan = kept("Pictured " + format);
+        JsonNode plan = savedPlan("Pictured " + format);
         JsonNode added = picture(plan, drawn(format, 3200, 1600)).json();
         assertThat(added.get("width").asInt()).isEqualTo(1600);
         assertThat(added.get("height").asInt()).isEqualTo(800);
@@ -131,7 +113,7 @@ class WorkshopApiTest {
 
     @Test
     void picturesAreTurnedUprightAndStripped() throws Exception {
-        JsonNode added = picture(kept("Turned"), turnedJpeg()).json();
+        JsonNode added = picture(savedPlan("Turned"), turnedJpeg()).json();
         assertThat(added.get("width").asInt()).isEqualTo(200);
         assertThat(added.get("height").asInt()).isEqualTo(400);
         byte[] jpeg = http.get("/api/pictures/" + added.get("id")).raw().body();
@@ -146,12 +128,12 @@ class WorkshopApiTest {
 
     @Test
     void webpIsKnownByItsContent() throws Exception {
-        assertThat(picture(kept("Webbed"), WEBP).status()).isEqualTo(201);
+        assertThat(picture(savedPlan("Webbed"), WEBP).status()).isEqualTo(201);
     }
 
     @Test
     void whatIsNoPictureIsRefused() throws Exception {
-        JsonNode plan = kept("Not pictured");
+        JsonNode plan = savedPlan("Not pictured");
         byte[] png = drawn("png", 300, 300);
         for (byte[] bad : new byte[][] {
             "<svg xmlns='http://www.w3.org/2000/svg'/>".getBytes(java.nio.charset.StandardCharsets.UTF_8),
@@ -233,7 +215,7 @@ class WorkshopApiTest {
 
     @Test
     void archivedPlansSayHowFarTheyGot() {
-        JsonNode plan = kept("Put away");
+        JsonNode plan = savedPlan("Put away");
         http.send("PUT", "/api/plans/" + plan.get("id") + "/archive", "{\"away\":true}");
         JsonNode line = http.get("/api/plans")
                 .json()
@@ -257,7 +239,7 @@ class WorkshopApiTest {
     @Test
     void twoHundredPlansAreListedWithoutTheirDocuments() {
         for (int i = 0; i < 200; i++) {
-            kept("Crowded " + i);
+            savedPlan("Crowded " + i);
         }
         Http.Answer list = http.get("/api/plans");
         assertThat(list.json().size()).isGreaterThanOrEqualTo(200);

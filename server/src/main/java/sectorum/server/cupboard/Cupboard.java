@@ -1,7 +1,10 @@
 package sectorum.server.cupboard;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import sectorum.bench.Bench;
@@ -12,7 +15,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.plan.Table;
-import sectorum.server.turn.Turn;
+import sectorum.server.tenancy.Tenancy;
 
 /** What the workshop owns. */
 @Service
@@ -20,17 +23,17 @@ public class Cupboard {
     private static final int MOST = 2000;
 
     private final ItemRepository items;
-    private final Turn turn;
+    private final Tenancy tenancy;
 
-    Cupboard(ItemRepository items, Turn turn) {
+    Cupboard(ItemRepository items, Tenancy tenancy) {
         this.items = items;
-        this.turn = turn;
+        this.tenancy = tenancy;
     }
 
     /** By kind, then by size, then as they came. */
     @Transactional
     public List<Thing> all() {
-        return items.findByWorkshopIdOrderById(turn.workshop()).stream()
+        return items.findByWorkshopIdOrderById(tenancy.workshop()).stream()
                 .map(ItemRow::thing)
                 .sorted(Comparator.comparing(Thing::kind).thenComparingDouble(Cupboard::wide))
                 .toList();
@@ -47,13 +50,13 @@ public class Cupboard {
     /** What is there, and what an hour costs here. */
     @Transactional
     public Stock stock() {
-        return new Stock(all(), turn.house().hour());
+        return new Stock(all(), tenancy.settings().hour());
     }
 
     /** The person whose turn it is at the bench, with the workshop's rounds on the shelf. */
     @Transactional
     public Bench bench() {
-        return turn.person().preferences().bench(new Stock(all(), null).shelf());
+        return tenancy.person().preferences().bench(new Stock(all(), null).shelf());
     }
 
     /** Keeps a new thing, or one that is there already under its id. */
@@ -61,9 +64,9 @@ public class Cupboard {
     public Thing keep(Thing thing) {
         if (thing.id() == null) {
             room(1);
-            return items.saveAndFlush(new ItemRow(turn.workshop(), thing)).thing();
+            return items.saveAndFlush(new ItemRow(tenancy.workshop(), thing)).thing();
         }
-        ItemRow row = row(thing.id());
+        ItemRow row = held(thing.id());
         row.hold(thing);
         return items.saveAndFlush(row).thing();
     }
@@ -77,26 +80,34 @@ public class Cupboard {
     }
 
     private void room(int more) {
-        if (items.countByWorkshopId(turn.workshop()) + more > MOST) {
+        if (items.countByWorkshopId(tenancy.workshop()) + more > MOST) {
             throw new Refused("id", Phrase.of("A cupboard holds {} things. Take one out first.", Quantity.count(MOST)));
         }
     }
 
-    private ItemRow row(long id) {
-        return items.findByIdAndWorkshopId(id, turn.workshop())
+    /** Held until the transaction is over: two hands at one thing come one after the other. */
+    private ItemRow held(long id) {
+        return items.held(id, tenancy.workshop())
                 .orElseThrow(() -> new Refused(
                         "id", Phrase.of("There is no thing {} in the cupboard any more.", Quantity.count(id))));
     }
 
     @Transactional
     public void takeOut(long id) {
-        items.findByIdAndWorkshopId(id, turn.workshop()).ifPresent(items::delete);
+        items.takeOut(id, tenancy.workshop());
     }
 
     /** Takes amounts from stock, as far as there is any; tells what was taken. Less than nothing puts back. */
     @Transactional
     public List<Table.Taken> take(List<Table.Taken> wanted) {
-        return wanted.stream().map(this::take).toList();
+        // Always in one order, so that two takings of several things never wait for one another.
+        List<Table.Taken> taken = new ArrayList<>(Collections.nCopies(wanted.size(), (Table.Taken) null));
+        IntStream.range(0, wanted.size())
+                .boxed()
+                .sorted(Comparator.comparingLong(
+                        i -> wanted.get(i) == null ? 0 : wanted.get(i).thing()))
+                .forEach(i -> taken.set(i, take(wanted.get(i))));
+        return taken;
     }
 
     private Table.Taken take(@Absent Table.Taken wanted) {
@@ -110,7 +121,7 @@ public class Cupboard {
                             "{} cannot be taken. Say grams or pieces, up to a million.",
                             Quantity.text("" + wanted.amount())));
         }
-        ItemRow row = row(wanted.thing());
+        ItemRow row = held(wanted.thing());
         Thing thing = row.thing();
         double taken = Math.min(wanted.amount(), thing.stock());
         row.hold(thing.stocked(thing.stock() - taken));

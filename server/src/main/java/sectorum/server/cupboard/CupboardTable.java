@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -29,6 +30,10 @@ public final class CupboardTable {
     private static final List<String> FIRST = List.of("id", "kind", "name", "colour");
     private static final List<String> LAST = List.of("dial", "stock", "pack", "price", "notes");
     private static final int MOST_TOLD = 12;
+    /** With so many lines wrong it is another table: the rest is not looked at. */
+    private static final int MOST_WRONG = 100;
+
+    private static final Pattern NUMBER = Pattern.compile("[-+]?[0-9]{1,12}([.,][0-9]{1,12})?");
 
     private CupboardTable() {}
 
@@ -87,27 +92,44 @@ public final class CupboardTable {
                 } catch (Refused refused) {
                     wrong.add(
                             "line " + (line.getRecordNumber() + 1) + ", " + refused.field() + ": " + refused.phrase());
+                    if (wrong.size() == MOST_WRONG) {
+                        break;
+                    }
                 }
             }
         } catch (IOException e) {
             throw new UncheckedIOException("A text in memory cannot be read", e);
+        } catch (Refused own) {
+            throw own;
         } catch (IllegalArgumentException | IllegalStateException | UncheckedIOException e) {
             throw new Refused(
                     "file",
                     Phrase.of(
                             "This is no table of a cupboard: {}. Save one from here to see how it looks.",
-                            Quantity.text(String.valueOf(e.getMessage()))));
+                            Quantity.text(why(e))));
         }
         if (!wrong.isEmpty()) {
             String told = String.join(" · ", wrong.subList(0, Math.min(MOST_TOLD, wrong.size())));
             throw new Refused(
                     "file",
                     Phrase.of(
-                            "{} lines cannot be read, so none was kept. {}",
+                            wrong.size() < MOST_WRONG
+                                    ? "{} lines cannot be read, so none was kept. {}"
+                                    : "The first {} bad lines were enough: none was kept. {}",
                             Quantity.count(wrong.size()),
                             Quantity.text(told)));
         }
         return things;
+    }
+
+    /** What the reader of tables says of a table, without the words of its maker. */
+    private static String why(Exception e) {
+        String said = String.valueOf(e.getMessage());
+        return said.contains("duplicate")
+                ? "a column is named twice"
+                : said.contains("quote") || said.contains("EOF") || said.contains("encapsulated")
+                        ? "a quote is opened and never closed"
+                        : "its lines and columns cannot be told apart";
     }
 
     private static char separator(String text) {
@@ -180,11 +202,12 @@ public final class CupboardTable {
     }
 
     private static double number(String column, String given) {
-        try {
-            return Double.parseDouble(given.replace(" ", "").replace(',', '.'));
-        } catch (NumberFormatException e) {
+        String plain = given.replace(" ", "").replace("\u00A0", "");
+        // Only digits: what a programming language takes for a number besides is no amount.
+        if (!NUMBER.matcher(plain).matches()) {
             throw new Refused(column, Phrase.of("\"{}\" is no number. Type one such as 12.5.", Quantity.text(given)));
         }
+        return Double.parseDouble(plain.replace(',', '.'));
     }
 
     private static ThingKind kind(String given) {

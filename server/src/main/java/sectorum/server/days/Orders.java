@@ -6,24 +6,30 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.commons.logging.Log;
+import org.apache.commons.logging.LogFactory;
 import org.springframework.stereotype.Service;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.bench.ThingKind;
 import sectorum.days.Backward;
 import sectorum.days.Moments;
-import sectorum.days.Order;
+import sectorum.days.OrderTasks;
 import sectorum.days.Workshop;
 import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
 import sectorum.measure.Refused;
 import sectorum.plan.Plan;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.plans.PlanLine;
 import sectorum.server.plans.PlanService;
 import sectorum.server.plans.SavedPlan;
-import sectorum.server.turn.House;
-import sectorum.server.turn.Turn;
+import sectorum.server.tenancy.Tenancy;
+import sectorum.server.tenancy.WorkshopSettings;
+import sectorum.tasks.Days;
+import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
+import tools.jackson.core.JacksonException;
 
 /** The orders in work, as the schedule knows them; worked out once for each state of a plan. */
 @Service
@@ -31,17 +37,21 @@ public class Orders {
     /** A plan's tasks depend on nothing else. */
     private record Key(long id, int revision, Bench bench, Stock stock, Workshop workshop) {}
 
+    private static final Log log = LogFactory.getLog(Orders.class);
+    private static final Phrase UNREADABLE = Phrase.of(
+            "It holds something that this Sectorum cannot reckon. Open it and go back to an earlier version, or put it away.");
+
     private final PlanService plans;
     private final Cupboard cupboard;
-    private final Turn turn;
+    private final Tenancy tenancy;
     private final Clock clock;
-    private final Cache<Key, Order> known =
+    private final Cache<Key, OrderTasks> known =
             Caffeine.newBuilder().maximumSize(400).build();
 
-    Orders(PlanService plans, Cupboard cupboard, Turn turn, Clock clock) {
+    Orders(PlanService plans, Cupboard cupboard, Tenancy tenancy, Clock clock) {
         this.plans = plans;
         this.cupboard = cupboard;
-        this.turn = turn;
+        this.tenancy = tenancy;
         this.clock = clock;
     }
 
@@ -49,21 +59,21 @@ public class Orders {
     public record Now(Workshop workshop, Bench bench, Stock stock, long minute) {}
 
     public Now now() {
-        House house = turn.house();
+        WorkshopSettings settings = tenancy.settings();
         Stock stock = cupboard.stock();
         Integer formers = stock.of(ThingKind.FORMER).findAny().isEmpty()
                 ? null
                 : (int) stock.of(ThingKind.FORMER)
                         .mapToDouble(t -> Math.max(1, t.stock()))
                         .sum();
-        Workshop workshop = house.workshop(formers);
+        Workshop workshop = settings.workshop(formers);
         return new Now(
                 workshop, cupboard.bench(), stock, Math.floorDiv(clock.instant().getEpochSecond(), 60));
     }
 
     /** A plan, saved or not, as an order. */
-    public Order of(@Absent Long id, Plan plan, Now now) {
-        Workup worked = Workup.of(plan, now.bench());
+    public OrderTasks of(@Absent Long id, Plan plan, Now now) {
+        StackWorkup worked = Workup.of(plan, now.bench());
         return Workup.order(name(id), plan, worked, Workup.worktop(plan, worked, now.stock()), now.workshop());
     }
 
@@ -72,15 +82,30 @@ public class Orders {
         return id == null ? "new" : "plan-" + id;
     }
 
+    /**
+     * Orders that are planned together.
+     *
+     * @param leftOut those that cannot be, each with its reason: one plan never takes the others down with it
+     */
+    public record Together(List<OrderTasks> orders, List<Days.LeftOut> leftOut) {}
+
     /** All other plans in work that have a day that is not over. */
-    public List<Order> others(@Absent Long id, Now now) {
-        List<Order> orders = new ArrayList<>();
+    public Together others(@Absent Long id, Now now) {
+        List<OrderTasks> orders = new ArrayList<>();
+        List<Days.LeftOut> leftOut = new ArrayList<>();
         for (PlanLine line : inWork(now)) {
             if (id == null || line.id() != id) {
-                orders.add(kept(line, now));
+                try {
+                    orders.add(kept(line, now));
+                } catch (Refused refused) {
+                    leftOut.add(new Days.LeftOut(name(line.id()), line.name(), refused.phrase()));
+                } catch (JacksonException | IllegalArgumentException | IllegalStateException odd) {
+                    log.warn("Plan " + line.id() + " cannot be planned", odd);
+                    leftOut.add(new Days.LeftOut(name(line.id()), line.name(), UNREADABLE));
+                }
             }
         }
-        return orders;
+        return new Together(orders, leftOut);
     }
 
     /** Plans that are neither put away nor over. */
@@ -98,8 +123,8 @@ public class Orders {
     }
 
     /** One order whose tasks wait for one another must not stop the others: it is planned without its added tasks. */
-    private Order planned(long id, Plan plan, Now now) {
-        Order order = of(id, plan, now);
+    private OrderTasks planned(long id, Plan plan, Now now) {
+        OrderTasks order = of(id, plan, now);
         try {
             Backward.check(order, now.workshop());
             return order;
@@ -108,7 +133,7 @@ public class Orders {
         }
     }
 
-    public Order kept(PlanLine line, Now now) {
+    public OrderTasks kept(PlanLine line, Now now) {
         Key key = new Key(line.id(), line.revision(), now.bench(), now.stock(), now.workshop());
         return known.get(key, k -> {
             SavedPlan saved = plans.get(line.id());

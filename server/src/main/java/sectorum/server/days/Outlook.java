@@ -6,10 +6,12 @@ import java.util.List;
 import sectorum.bench.Shelf;
 import sectorum.days.Backward;
 import sectorum.days.Moments;
-import sectorum.days.Order;
+import sectorum.days.OrderTasks;
 import sectorum.days.Schedule;
 import sectorum.days.Slot;
 import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.tasks.Days;
 
 /**
  * What is next, late and drying in an order.
@@ -19,16 +21,24 @@ import sectorum.measure.Absent;
  * @param by its last safe start, local; absent: all is done
  * @param late minutes that it is late; 0: it is not
  * @param drying what lies on a shelf now
+ * @param trouble why it cannot be planned, and what mends it; absent: it can
  */
-public record Outlook(long id, String next, @Absent String by, long late, List<OnShelf> drying) {
+public record Outlook(
+        long id,
+        String next,
+        @Absent String by,
+        long late,
+        List<OnShelf> drying,
+        @Absent Phrase trouble) {
     /** Something that lies somewhere until a local moment. */
     public record OnShelf(String name, Shelf shelf, String until) {}
 
     /** All orders planned together. */
-    public static List<Outlook> of(List<Order> orders, Orders.Now now) {
+    public static List<Outlook> of(Orders.Together together, Orders.Now now) {
+        List<OrderTasks> orders = together.orders();
         Schedule schedule = Backward.of(orders, now.workshop());
         List<Outlook> all = new ArrayList<>();
-        for (Order order : orders) {
+        for (OrderTasks order : orders) {
             Slot next = schedule.of(order).stream()
                     .filter(s -> !s.task().done())
                     .min(Comparator.comparingLong(Slot::start))
@@ -40,13 +50,21 @@ public record Outlook(long id, String next, @Absent String by, long late, List<O
                     .map(s -> new OnShelf(s.task().name(), s.task().rest().shelf(), local(s.rested(), now)))
                     .toList();
             all.add(new Outlook(
-                    Long.parseLong(order.id().substring(order.id().indexOf('-') + 1)),
+                    id(order.id()),
                     next == null ? "" : next.task().name(),
                     next == null ? null : local(next.start(), now),
                     next == null ? 0 : Math.max(0, now.minute() - next.start()),
-                    drying));
+                    drying,
+                    null));
+        }
+        for (Days.LeftOut left : together.leftOut()) {
+            all.add(new Outlook(id(left.order()), "", null, 0, List.of(), left.why()));
         }
         return all;
+    }
+
+    private static long id(String order) {
+        return Long.parseLong(order.substring(order.indexOf('-') + 1));
     }
 
     private static String local(long minute, Orders.Now now) {

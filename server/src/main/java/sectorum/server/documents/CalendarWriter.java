@@ -23,7 +23,7 @@ import net.fortuna.ical4j.model.property.Trigger;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
-import sectorum.workup.Days;
+import sectorum.tasks.Days;
 
 /**
  * A plan's days as iCalendar (RFC 5545). Every event has an id made of its order and task, so that a calendar that takes

@@ -9,7 +9,7 @@ import org.apache.commons.csv.CSVPrinter;
 /** Tables that any spreadsheet opens, in which no cell is taken for a formula. */
 public final class CsvTable {
     /** A spreadsheet takes what begins with one of these for a formula and runs it. */
-    private static final String HOSTILE = "=+-@\t\r";
+    private static final String HOSTILE = "=+-@\uFF1D\uFF0B\uFF0D\uFF20\t\r\n";
 
     private CsvTable() {}
 
@@ -34,12 +34,16 @@ public final class CsvTable {
             return cell;
         }
         String words = String.valueOf(cell);
-        return !words.isEmpty() && HOSTILE.indexOf(words.charAt(0)) >= 0 ? "'" + words : words;
+        // Words that begin with the mark itself get another one, so that taking marks away gives back what was there.
+        boolean marked = words.startsWith("'");
+        return !words.isEmpty() && (marked || HOSTILE.indexOf(words.charAt(0)) >= 0) ? "'" + words : words;
     }
 
     /** The cell as it was before it was made safe. */
     public static String plain(String cell) {
-        boolean marked = cell.length() > 1 && cell.charAt(0) == '\'' && HOSTILE.indexOf(cell.charAt(1)) >= 0;
+        boolean marked = cell.length() > 1
+                && cell.charAt(0) == '\''
+                && (cell.charAt(1) == '\'' || HOSTILE.indexOf(cell.charAt(1)) >= 0);
         return (marked ? cell.substring(1) : cell).strip();
     }
 }

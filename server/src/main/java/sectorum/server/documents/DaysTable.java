@@ -3,7 +3,7 @@ package sectorum.server.documents;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import sectorum.workup.Days;
+import sectorum.tasks.Days;
 
 /** The days as a table for a spreadsheet; moments are local. */
 public final class DaysTable {

@@ -3,7 +3,7 @@ package sectorum.server.documents;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.make.Batch;
-import sectorum.make.Line;
+import sectorum.make.CutLine;
 import sectorum.make.Shopping;
 import sectorum.make.Worktop;
 import sectorum.measure.LengthUnit;
@@ -17,7 +17,7 @@ public final class WorktopTables {
     public static String cuts(Worktop worktop, LengthUnit unit) {
         List<List<Object>> rows = new ArrayList<>();
         for (Batch batch : worktop.batches()) {
-            for (Line line : batch.lines()) {
+            for (CutLine line : batch.lines()) {
                 rows.add(List.of(
                         batch.paste().words(),
                         batch.tint().name(),

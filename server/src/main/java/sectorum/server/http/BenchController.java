@@ -14,16 +14,19 @@ import sectorum.divide.Fold;
 import sectorum.divide.Ladder;
 import sectorum.divide.Press;
 import sectorum.divide.Rehearsal;
+import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Length;
 import sectorum.measure.LengthUnit;
+import sectorum.measure.Phrase;
+import sectorum.measure.Refused;
 import sectorum.outline.OutlineKind;
 import sectorum.plan.Coat;
 import sectorum.plan.Tier;
 import sectorum.server.cupboard.Cupboard;
-import sectorum.server.turn.House;
-import sectorum.server.turn.Preferences;
-import sectorum.server.turn.Turn;
+import sectorum.server.tenancy.Preferences;
+import sectorum.server.tenancy.Tenancy;
+import sectorum.server.tenancy.WorkshopSettings;
 import sectorum.side.Reading;
 import sectorum.technique.Catalogue;
 
@@ -31,11 +34,11 @@ import sectorum.technique.Catalogue;
 @RestController
 @RequestMapping("/api")
 class BenchController {
-    private final Turn turn;
+    private final Tenancy tenancy;
     private final Cupboard cupboard;
 
-    BenchController(Turn turn, Cupboard cupboard) {
-        this.turn = turn;
+    BenchController(Tenancy tenancy, Cupboard cupboard) {
+        this.tenancy = tenancy;
         this.cupboard = cupboard;
     }
 
@@ -65,8 +68,9 @@ class BenchController {
             Field pressSpace,
             Field foldShape) {}
 
-    /** A typed length as it was understood. */
-    record Understood(double mm, String shown) {}
+    /** A typed length as it was understood, or why it was not: to type is to try, and no request goes wrong by it. */
+    record Understood(
+            @Absent Double mm, @Absent String shown, @Absent Phrase refused) {}
 
     @GetMapping("/catalogue")
     Choices catalogue() {
@@ -97,13 +101,17 @@ class BenchController {
     /** Reads a length as a person typed it; without a unit it is in the one given. */
     @GetMapping("/length")
     Understood length(@RequestParam String field, @RequestParam String typed, @RequestParam LengthUnit unit) {
-        Length length = Length.parse(field, typed, unit);
-        return new Understood(length.mm(), length.show(unit));
+        try {
+            Length length = Length.parse(field, typed, unit);
+            return new Understood(length.mm(), length.show(unit), null);
+        } catch (Refused refused) {
+            return new Understood(null, null, refused.phrase());
+        }
     }
 
     @GetMapping("/names")
-    Turn.Names names() {
-        return turn.names();
+    Tenancy.Names names() {
+        return tenancy.names();
     }
 
     /** The bench that questions about plans are asked with. */
@@ -112,23 +120,23 @@ class BenchController {
         return cupboard.bench();
     }
 
-    @GetMapping("/house")
-    House house() {
-        return turn.house();
+    @GetMapping("/workshop")
+    WorkshopSettings settings() {
+        return tenancy.settings();
     }
 
-    @PutMapping("/house")
-    House settle(@RequestBody House house) {
-        return turn.settle(house);
+    @PutMapping("/workshop")
+    WorkshopSettings settle(@RequestBody WorkshopSettings settings) {
+        return tenancy.settle(settings);
     }
 
     @GetMapping("/preferences")
     Preferences preferences() {
-        return turn.person().preferences();
+        return tenancy.person().preferences();
     }
 
     @PutMapping("/preferences")
     Preferences prefer(@RequestBody Preferences preferences) {
-        return turn.prefer(preferences);
+        return tenancy.prefer(preferences);
     }
 }

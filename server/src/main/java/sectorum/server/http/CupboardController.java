@@ -1,5 +1,8 @@
 package sectorum.server.http;
 
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
@@ -93,6 +96,28 @@ class CupboardController {
                             Quantity.count(1),
                             Quantity.count(LARGEST)));
         }
-        return new Kept(cupboard.keepAll(CupboardTable.read(new String(csv, StandardCharsets.UTF_8))));
+        return new Kept(cupboard.keepAll(CupboardTable.read(words(csv))));
+    }
+
+    /** By the signs at its head, else as UTF-8; what is neither is refused, for else signs would be lost in silence. */
+    private static String words(byte[] csv) {
+        boolean wide = csv.length >= 2
+                && ((csv[0] == (byte) 0xFF && csv[1] == (byte) 0xFE)
+                        || (csv[0] == (byte) 0xFE && csv[1] == (byte) 0xFF));
+        try {
+            return (wide ? StandardCharsets.UTF_16 : StandardCharsets.UTF_8)
+                    .newDecoder()
+                    .onMalformedInput(CodingErrorAction.REPORT)
+                    .onUnmappableCharacter(CodingErrorAction.REPORT)
+                    .decode(ByteBuffer.wrap(csv))
+                    .toString();
+        } catch (CharacterCodingException odd) {
+            throw new Refused(
+                    "file",
+                    Phrase.of(
+                            "The {} bytes of this table are not UTF-8: letters with accents would be lost. Save it as \"CSV"
+                                    + " UTF-8\" and choose it again.",
+                            Quantity.count(csv.length)));
+        }
     }
 }

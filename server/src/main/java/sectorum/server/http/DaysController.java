@@ -2,7 +2,6 @@ package sectorum.server.http;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -10,15 +9,15 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import sectorum.days.Order;
+import sectorum.days.OrderTasks;
 import sectorum.measure.Absent;
 import sectorum.plan.Plan;
 import sectorum.server.days.Orders;
 import sectorum.server.days.Outlook;
 import sectorum.server.documents.CalendarWriter;
 import sectorum.server.documents.DaysTable;
-import sectorum.workup.Days;
-import sectorum.workup.PieceWorkup;
+import sectorum.tasks.Days;
+import sectorum.tier.PieceWorkup;
 import sectorum.workup.Workup;
 
 /** When everything of a plan, saved or not, is done among the workshop's orders. */
@@ -45,17 +44,24 @@ class DaysController {
     }
 
     private Days days(InTime asked, Orders.Now now) {
-        Order mine = orders.of(asked.id(), asked.plan(), now);
-        return Workup.days(asked.plan(), mine, orders.others(asked.id(), now), now.workshop(), now.minute());
+        OrderTasks mine = orders.of(asked.id(), asked.plan(), now);
+        Orders.Together others = orders.others(asked.id(), now);
+        return Workup.days(asked.plan(), mine, others.orders(), now.workshop(), now.minute())
+                .without(others.leftOut());
     }
 
     /** What would save it time, each way planned again. */
     @PostMapping("/api/days/savings")
     List<Days.Saving> savings(@RequestBody InTime asked) {
         Orders.Now now = orders.now();
-        Order mine = orders.of(asked.id(), asked.plan(), now);
+        OrderTasks mine = orders.of(asked.id(), asked.plan(), now);
         return Workup.savings(
-                mine, asked.plan(), now.bench(), now.stock(), now.workshop(), orders.others(asked.id(), now));
+                mine,
+                asked.plan(),
+                now.bench(),
+                now.stock(),
+                now.workshop(),
+                orders.others(asked.id(), now).orders());
     }
 
     @PostMapping(value = "/api/days/calendar", produces = "text/calendar")
@@ -81,8 +87,7 @@ class DaysController {
     @GetMapping("/api/days/orders")
     List<Outlook> outlook() {
         Orders.Now now = orders.now();
-        List<Order> all = new ArrayList<>(orders.others(null, now));
-        return Outlook.of(all, now);
+        return Outlook.of(orders.others(null, now), now);
     }
 
     private static ResponseEntity<byte[]> text(String type, String written) {

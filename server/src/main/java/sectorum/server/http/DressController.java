@@ -7,8 +7,8 @@ import org.springframework.web.bind.annotation.RestController;
 import sectorum.bench.Bench;
 import sectorum.measure.Absent;
 import sectorum.plan.Plan;
-import sectorum.workup.Refit;
-import sectorum.workup.TierWorkup;
+import sectorum.tier.Refit;
+import sectorum.tier.TierWorkup;
 import sectorum.workup.Workup;
 
 /** What could be put on a tier: the tray of techniques, and a dressing taken over from another tier. */

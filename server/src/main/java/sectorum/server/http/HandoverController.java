@@ -10,7 +10,8 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import sectorum.days.Order;
+import sectorum.days.OrderTasks;
+import sectorum.handover.Handover;
 import sectorum.make.Worktop;
 import sectorum.measure.Absent;
 import sectorum.measure.LengthUnit;
@@ -19,10 +20,10 @@ import sectorum.plan.Plan;
 import sectorum.server.days.Orders;
 import sectorum.server.documents.PdfWriter;
 import sectorum.server.http.DaysController.InTime;
-import sectorum.server.turn.Turn;
-import sectorum.workup.Days;
-import sectorum.workup.Handover;
-import sectorum.workup.Instruction;
+import sectorum.server.tenancy.Tenancy;
+import sectorum.tasks.Days;
+import sectorum.tasks.Instruction;
+import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
 
 /** The whole work step by step, and what goes with the cake when it leaves. */
@@ -33,19 +34,19 @@ class HandoverController {
     private static final String ANY_DAY = "2100-01-01T12:00";
 
     private final Orders orders;
-    private final Turn turn;
+    private final Tenancy tenancy;
     private final Clock clock;
 
-    HandoverController(Orders orders, Turn turn, Clock clock) {
+    HandoverController(Orders orders, Tenancy tenancy, Clock clock) {
         this.orders = orders;
-        this.turn = turn;
+        this.tenancy = tenancy;
         this.clock = clock;
     }
 
     /** All that is asked of a plan here. */
     private record Told(
             Plan plan,
-            Workup worked,
+            StackWorkup worked,
             List<Instruction> steps,
             @Absent Days days) {}
 
@@ -53,10 +54,11 @@ class HandoverController {
         Orders.Now now = orders.now();
         Plan plan = asked.plan();
         boolean dated = plan.readyBy() != null;
-        Order mine = orders.of(asked.id(), dated ? plan : plan.readyBy(ANY_DAY), now);
-        Days days =
-                dated ? Workup.days(plan, mine, orders.others(asked.id(), now), now.workshop(), now.minute()) : null;
-        Workup worked = Workup.of(plan, now.bench());
+        OrderTasks mine = orders.of(asked.id(), dated ? plan : plan.readyBy(ANY_DAY), now);
+        Days days = dated
+                ? Workup.days(plan, mine, orders.others(asked.id(), now).orders(), now.workshop(), now.minute())
+                : null;
+        StackWorkup worked = Workup.of(plan, now.bench());
         Tape tape = now.bench().tape();
         Worktop top = Workup.worktop(plan, worked, now.stock());
         return new Told(plan, worked, Workup.instructions(plan, worked, top, tape, mine, days), days);
@@ -77,7 +79,7 @@ class HandoverController {
     ResponseEntity<byte[]> pdf(@RequestBody InTime asked) {
         Told told = told(asked);
         Handover handover = Workup.handover(told.plan(), told.worked(), told.steps(), told.days());
-        LengthUnit unit = turn.person().preferences().unit();
+        LengthUnit unit = tenancy.person().preferences().unit();
         String printed = LocalDate.now(clock).format(DAY);
         byte[] written = PdfWriter.write(
                 "Handover, " + told.plan().name(),

@@ -10,9 +10,9 @@ import sectorum.divide.Rescue;
 import sectorum.measure.Absent;
 import sectorum.plan.Plan;
 import sectorum.server.cupboard.Cupboard;
-import sectorum.server.turn.Preferences;
-import sectorum.server.turn.Turn;
-import sectorum.workup.WaysToMark;
+import sectorum.server.tenancy.Preferences;
+import sectorum.server.tenancy.Tenancy;
+import sectorum.tier.WaysToMark;
 import sectorum.workup.Workup;
 
 /** Ways to mark a division and how they come out, and what to do when it went wrong half way. */
@@ -21,11 +21,11 @@ class MarkingController {
     /** The same tries every time, so that a picture does not change under the eye. */
     private static final long SEED = 20_000;
 
-    private final Turn turn;
+    private final Tenancy tenancy;
     private final Cupboard cupboard;
 
-    MarkingController(Turn turn, Cupboard cupboard) {
-        this.turn = turn;
+    MarkingController(Tenancy tenancy, Cupboard cupboard) {
+        this.tenancy = tenancy;
         this.cupboard = cupboard;
     }
 
@@ -35,13 +35,13 @@ class MarkingController {
      * @param press a cutter that could be pressed round
      * @param shape wanted width to height of a folded cell; absent: a square
      */
-    record Asked(
+    record WaysRequest(
             Plan plan,
             String tier,
             String division,
             @Absent Press press,
             @Absent Double shape) {
-        Asked {
+        WaysRequest {
             Given.in("plan", plan);
         }
     }
@@ -59,8 +59,8 @@ class MarkingController {
     }
 
     @PostMapping("/api/ways")
-    WaysToMark ways(@RequestBody Asked asked) {
-        Preferences preferences = turn.person().preferences();
+    WaysToMark ways(@RequestBody WaysRequest asked) {
+        Preferences preferences = tenancy.person().preferences();
         List<WaysToMark.Cutter> owned = cupboard.stock()
                 .of(ThingKind.CUTTER)
                 .filter(i -> i.size("across") >= Press.CUTTER.min() && i.size("across") <= Press.CUTTER.max())
@@ -84,6 +84,6 @@ class MarkingController {
                 stuck.division(),
                 stuck.placed(),
                 stuck.reads(),
-                turn.person().preferences().tape());
+                tenancy.person().preferences().tape());
     }
 }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import sectorum.server.pictures.NoSuchPicture;
 import sectorum.server.pictures.Picture;
 import sectorum.server.pictures.Pictures;
 
@@ -46,7 +47,7 @@ class PictureController {
                         .contentType(MediaType.IMAGE_JPEG)
                         .cacheControl(kept)
                         .body(bytes))
-                .orElseGet(() -> ResponseEntity.notFound().build());
+                .orElseThrow(() -> new NoSuchPicture(id));
     }
 
     @DeleteMapping("/api/pictures/{id}")

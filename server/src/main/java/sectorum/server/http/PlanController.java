@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import sectorum.plan.Plan;
 import sectorum.server.demo.DemoWorkshop;
+import sectorum.server.plans.DeletedPlan;
 import sectorum.server.plans.PlanLine;
 import sectorum.server.plans.PlanService;
 import sectorum.server.plans.SavedPlan;
@@ -78,6 +79,12 @@ class PlanController {
     List<PlanLine> demo() {
         demo.add();
         return plans.list();
+    }
+
+    /** What was deleted and can still be brought back. */
+    @GetMapping("/deleted")
+    List<DeletedPlan> deleted() {
+        return plans.deleted();
     }
 
     @GetMapping("/{id}/versions")

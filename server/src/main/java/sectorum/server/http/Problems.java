@@ -1,22 +1,40 @@
 package sectorum.server.http;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.URI;
+import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLTimeoutException;
+import java.sql.SQLTransientConnectionException;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.apache.tomcat.util.http.InvalidParameterException;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.QueryTimeoutException;
+import org.springframework.dao.RecoverableDataAccessException;
+import org.springframework.dao.TransientDataAccessResourceException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.HttpMediaTypeNotAcceptableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import sectorum.measure.Refused;
+import sectorum.server.pictures.NoSuchPicture;
 import sectorum.server.plans.NoSuchPlan;
 import sectorum.server.plans.Stale;
 import tools.jackson.core.JacksonException;
@@ -37,8 +55,86 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(refused(refused, refused.field()));
     }
 
-    @ExceptionHandler(NoSuchPlan.class)
-    ResponseEntity<Object> missing(NoSuchPlan missing) {
+    /** The database does not answer: nothing was changed, and it may be tried again. */
+    @ExceptionHandler({
+        CannotCreateTransactionException.class,
+        DataAccessResourceFailureException.class,
+        QueryTimeoutException.class,
+        RecoverableDataAccessException.class,
+        TransientDataAccessResourceException.class
+    })
+    ResponseEntity<Object> away(Exception away) {
+        logger.warn("The database does not answer: " + away.getMessage());
+        ResponseEntity<Object> answer = answer(problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "away",
+                "The database does not answer",
+                "Sectorum's database does not answer just now, and nothing was changed. What you did is kept in this"
+                        + " browser and saved when it is back."));
+        return ResponseEntity.status(answer.getStatusCode())
+                .headers(answer.getHeaders())
+                .header(HttpHeaders.RETRY_AFTER, "3")
+                .body(answer.getBody());
+    }
+
+    /** Others were at the same thing again and again: told, never half done. */
+    @ExceptionHandler(ConcurrencyFailureException.class)
+    ResponseEntity<Object> raced(ConcurrencyFailureException raced) {
+        return answer(problem(
+                HttpStatus.CONFLICT,
+                "raced",
+                "Changed at the same moment",
+                "Somebody else changed this at the same moment, and your change was not made. Try again."));
+    }
+
+    /** A broken escape in an address, say. */
+    @ExceptionHandler(InvalidParameterException.class)
+    ResponseEntity<Object> parameters(InvalidParameterException broken) {
+        return answer(problem(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "Not understood",
+                "The address holds signs that cannot be read."));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMediaTypeNotAcceptable(
+            HttpMediaTypeNotAcceptableException other, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return answer(problem(
+                HttpStatus.NOT_ACCEPTABLE,
+                "refused",
+                "Not in that form",
+                "This is given as " + other.getSupportedMediaTypes() + ". Ask for that."));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException nowhere, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (request instanceof ServletWebRequest web
+                && web.getResponse() != null
+                && wantsPage(web.getRequest(), web.getRequest().getRequestURI())) {
+            try {
+                ResponseEntity<String> page = Screens.page(web.getResponse(), status);
+                return ResponseEntity.status(status).headers(page.getHeaders()).body(page.getBody());
+            } catch (IOException gone) {
+                throw new UncheckedIOException("The page is not in the jar", gone);
+            }
+        }
+        return answer(problem(
+                HttpStatus.NOT_FOUND,
+                "missing",
+                "Not there",
+                "There is nothing at \"" + shortened("" + nowhere.getResourcePath()) + "\"."));
+    }
+
+    /** Whether a person asks, in a browser's address line: programs and the page's own calls ask for no page. */
+    static boolean wantsPage(HttpServletRequest request, String path) {
+        String accepts = request.getHeader(HttpHeaders.ACCEPT);
+        return accepts != null && accepts.contains(MediaType.TEXT_HTML_VALUE) && !path.startsWith("/assets/");
+    }
+
+    @ExceptionHandler({NoSuchPlan.class, NoSuchPicture.class})
+    ResponseEntity<Object> missing(RuntimeException missing) {
         return answer(problem(HttpStatus.NOT_FOUND, "missing", "Not there", missing.getMessage()));
     }
 
@@ -58,6 +154,13 @@ class Problems extends ResponseEntityExceptionHandler {
     /** What nobody foresaw: told as such, and written down for whoever looks after it. */
     @ExceptionHandler(Exception.class)
     ResponseEntity<Object> unforeseen(Exception fault) {
+        for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLTransientConnectionException
+                    || cause instanceof SQLNonTransientConnectionException
+                    || cause instanceof SQLTimeoutException) {
+                return away(fault);
+            }
+        }
         logger.error("Unforeseen", fault);
         return answer(problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
@@ -178,14 +281,14 @@ class Problems extends ResponseEntityExceptionHandler {
         return problem;
     }
 
-    private static ProblemDetail problem(HttpStatus status, String type, String title, String detail) {
+    static ProblemDetail problem(HttpStatus status, String type, String title, String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setType(URI.create("urn:sectorum:problem:" + type));
         problem.setTitle(title);
         return problem;
     }
 
-    private static ResponseEntity<Object> answer(ProblemDetail problem) {
+    static ResponseEntity<Object> answer(ProblemDetail problem) {
         return ResponseEntity.status(problem.getStatus())
                 .headers(h -> h.setAll(Map.of(HttpHeaders.CONTENT_TYPE, "application/problem+json")))
                 .body(problem);

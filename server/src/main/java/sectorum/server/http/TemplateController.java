@@ -1,5 +1,8 @@
 package sectorum.server.http;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -32,14 +35,15 @@ import sectorum.server.cupboard.Cupboard;
 import sectorum.server.documents.DxfWriter;
 import sectorum.server.documents.PdfWriter;
 import sectorum.server.documents.SvgWriter;
-import sectorum.server.turn.House;
-import sectorum.server.turn.Turn;
+import sectorum.server.tenancy.Tenancy;
+import sectorum.server.tenancy.WorkshopSettings;
 import sectorum.template.Heading;
 import sectorum.template.Pack;
 import sectorum.template.Paper;
 import sectorum.template.Printer;
 import sectorum.template.Sheet;
 import sectorum.template.Tiling;
+import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
 
 /** Templates of a plan, saved or not: which there are, how they lie on paper, and as files. */
@@ -48,13 +52,13 @@ import sectorum.workup.Workup;
 class TemplateController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
-    private final Turn turn;
+    private final Tenancy tenancy;
     private final Cupboard cupboard;
     private final Worked worked;
     private final Clock clock;
 
-    TemplateController(Turn turn, Cupboard cupboard, Worked worked, Clock clock) {
-        this.turn = turn;
+    TemplateController(Tenancy tenancy, Cupboard cupboard, Worked worked, Clock clock) {
+        this.tenancy = tenancy;
         this.worked = worked;
         this.cupboard = cupboard;
         this.clock = clock;
@@ -66,8 +70,8 @@ class TemplateController {
      * @param tier absent: of all tiers
      * @param names {@code tier/template}; empty: all
      */
-    record Order(Plan plan, @Absent String tier, List<String> names, Paper paper) {
-        Order {
+    record TemplateRequest(Plan plan, @Absent String tier, List<String> names, Paper paper) {
+        TemplateRequest {
             Given.in("plan", plan);
             names = names == null ? List.of() : names;
         }
@@ -90,7 +94,7 @@ class TemplateController {
     }
 
     @PostMapping("/list")
-    List<Listed> list(@RequestBody Order order) {
+    List<Listed> list(@RequestBody TemplateRequest order) {
         Printer printer = printer(order);
         return known(order).stream()
                 .map(k -> new Listed(
@@ -106,8 +110,8 @@ class TemplateController {
     }
 
     @PostMapping("/sheets")
-    List<Laid> sheets(@RequestBody Order order) {
-        LengthUnit unit = turn.person().preferences().unit();
+    List<Laid> sheets(@RequestBody TemplateRequest order) {
+        LengthUnit unit = tenancy.person().preferences().unit();
         List<Laid> laid = new ArrayList<>();
         for (Sheet sheet : pack(order)) {
             Drawing page = new Drawing(
@@ -122,17 +126,23 @@ class TemplateController {
     }
 
     @PostMapping(value = "/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> pdf(@RequestBody Order order) {
+    ResponseEntity<byte[]> pdf(@RequestBody TemplateRequest order) {
         byte[] pdf = PdfWriter.write(
-                title(order), pack(order), turn.person().preferences().unit());
+                title(order), pack(order), tenancy.person().preferences().unit());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(pdf);
     }
 
     /** The same a line at a time as it goes, so that whoever waits sees how far it is; hanging up ends the work. */
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_NDJSON_VALUE,
+                            schema = @Schema(implementation = Packing.class)))
     @PostMapping(value = "/pack", produces = MediaType.APPLICATION_NDJSON_VALUE)
-    ResponseEntity<StreamingResponseBody> packed(@RequestBody Order order) {
+    ResponseEntity<StreamingResponseBody> packed(@RequestBody TemplateRequest order) {
         List<Sheet> sheets = pack(order);
-        LengthUnit unit = turn.person().preferences().unit();
+        LengthUnit unit = tenancy.person().preferences().unit();
         String title = title(order);
         StreamingResponseBody body = out -> {
             byte[] pdf =
@@ -156,15 +166,15 @@ class TemplateController {
 
     /** One template, unsplit. */
     @PostMapping(value = "/svg", produces = "image/svg+xml")
-    ResponseEntity<byte[]> svg(@RequestBody Order order) {
-        String svg = SvgWriter.write(one(order), turn.person().preferences().unit());
+    ResponseEntity<byte[]> svg(@RequestBody TemplateRequest order) {
+        String svg = SvgWriter.write(one(order), tenancy.person().preferences().unit());
         return file("image/svg+xml", svg);
     }
 
     /** One template for a cutting machine. */
     @PostMapping(value = "/dxf", produces = "image/vnd.dxf")
-    ResponseEntity<byte[]> dxf(@RequestBody Order order) {
-        String dxf = DxfWriter.write(one(order), turn.person().preferences().unit());
+    ResponseEntity<byte[]> dxf(@RequestBody TemplateRequest order) {
+        String dxf = DxfWriter.write(one(order), tenancy.person().preferences().unit());
         return file("image/vnd.dxf", dxf);
     }
 
@@ -174,7 +184,7 @@ class TemplateController {
                 .body(text.getBytes(StandardCharsets.UTF_8));
     }
 
-    private Drawing one(Order order) {
+    private Drawing one(TemplateRequest order) {
         List<Known> chosen = known(order);
         if (chosen.size() != 1) {
             throw new Refused(
@@ -183,12 +193,12 @@ class TemplateController {
         return chosen.get(0).drawing();
     }
 
-    private List<Known> known(Order order) {
+    private List<Known> known(TemplateRequest order) {
         Bench bench = cupboard.bench();
         List<Tier> tiers = order.tier() == null
                 ? order.plan().tiers()
                 : List.of(order.plan().tier(order.tier()));
-        Workup whole = Workup.stacked(worked.tiers(order.plan(), bench));
+        StackWorkup whole = StackWorkup.of(worked.tiers(order.plan(), bench));
         Map<String, Drawing> seats = Workup.seats(order.plan(), whole);
         List<Known> all = new ArrayList<>();
         for (Tier tier : tiers) {
@@ -214,23 +224,23 @@ class TemplateController {
                 : all.stream().filter(k -> order.names().contains(k.id())).toList();
     }
 
-    private static String title(Order order) {
+    private static String title(TemplateRequest order) {
         return order.tier() == null
                 ? order.plan().name()
                 : order.plan().name() + ", " + order.plan().tier(order.tier()).name();
     }
 
-    private Printer printer(Order order) {
-        House house = turn.house();
-        return new Printer(order.paper(), house.printedAcross(), house.printedDown());
+    private Printer printer(TemplateRequest order) {
+        WorkshopSettings settings = tenancy.settings();
+        return new Printer(order.paper(), settings.printedAcross(), settings.printedDown());
     }
 
-    private Heading heading(Order order, @Absent Tier tier) {
+    private Heading heading(TemplateRequest order, @Absent Tier tier) {
         String printed = LocalDate.now(clock).format(DAY);
         return new Heading(order.plan().name(), tier == null ? "" : tier.name(), printed);
     }
 
-    private List<Sheet> pack(Order order) {
+    private List<Sheet> pack(TemplateRequest order) {
         List<Pack.Entry> entries = known(order).stream()
                 .map(k -> new Pack.Entry(k.drawing(), k.tier().name()))
                 .toList();

@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 import sectorum.bench.Bench;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
-import sectorum.workup.TierWorkup;
+import sectorum.tier.TierWorkup;
 import sectorum.workup.Workup;
 
 /** Tiers as they were worked out last: results that would come out the same are not worked out again. */
@@ -16,8 +16,32 @@ class Worked {
     /** A tier as it stands and the bench: all that a tier's workup depends on. */
     private record Key(Tier tier, Bench bench) {}
 
-    private final Cache<Key, TierWorkup> worked =
-            Caffeine.newBuilder().maximumSize(500).build();
+    /**
+     * Placements in all that is kept: some 60 MB. Counted by weight and not by tiers: while a hand drags a course of 20,000
+     * pieces every step is another workup.
+     */
+    static final long MOST = 400_000;
+    /** What a tier weighs beside its placements: marks, ladder, fields, drawings. */
+    private static final int TIER = 400;
+
+    private final Cache<Key, TierWorkup> worked = Caffeine.newBuilder()
+            .maximumWeight(MOST)
+            .weigher((Key key, TierWorkup tier) -> weight(tier))
+            .executor(Runnable::run)
+            .build();
+
+    private static int weight(TierWorkup tier) {
+        return TIER
+                + tier.dressings().stream()
+                        .mapToInt(w -> w.layout().placements().size())
+                        .sum();
+    }
+
+    /** What is kept now, as it is weighed. */
+    long weight() {
+        worked.cleanUp();
+        return worked.policy().eviction().orElseThrow().weightedSize().orElse(0);
+    }
 
     List<TierWorkup> tiers(Plan plan, Bench bench) {
         return plan.tiers().stream()

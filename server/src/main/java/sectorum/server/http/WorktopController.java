@@ -16,8 +16,9 @@ import sectorum.make.Worktop;
 import sectorum.plan.Plan;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.documents.WorktopTables;
-import sectorum.server.turn.Turn;
-import sectorum.workup.Quicker;
+import sectorum.server.tenancy.Tenancy;
+import sectorum.tier.Quicker;
+import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
 
 /** What a plan, saved or not, puts on the table: batches, cut list, shopping, costs; and quicker ways to the same look. */
@@ -25,12 +26,12 @@ import sectorum.workup.Workup;
 class WorktopController {
     private final Worked worked;
     private final Cupboard cupboard;
-    private final Turn turn;
+    private final Tenancy tenancy;
 
-    WorktopController(Worked worked, Cupboard cupboard, Turn turn) {
+    WorktopController(Worked worked, Cupboard cupboard, Tenancy tenancy) {
         this.worked = worked;
         this.cupboard = cupboard;
-        this.turn = turn;
+        this.tenancy = tenancy;
     }
 
     /** A plan at this workshop's table. */
@@ -50,14 +51,14 @@ class WorktopController {
 
     @PostMapping("/api/worktop")
     Worktop worktop(@RequestBody AtTable laid) {
-        Workup workup = Workup.stacked(worked.tiers(laid.plan(), cupboard.bench()));
+        StackWorkup workup = StackWorkup.of(worked.tiers(laid.plan(), cupboard.bench()));
         return Workup.worktop(laid.plan(), workup, cupboard.stock());
     }
 
     /** How the stack carries itself. */
     @PostMapping("/api/build")
     Build build(@RequestBody AtTable laid) {
-        return Workup.build(laid.plan(), Workup.stacked(worked.tiers(laid.plan(), cupboard.bench())));
+        return Workup.build(laid.plan(), StackWorkup.of(worked.tiers(laid.plan(), cupboard.bench())));
     }
 
     @PostMapping("/api/quicker")
@@ -72,7 +73,8 @@ class WorktopController {
 
     @PostMapping(value = "/api/worktop/cuts", produces = "text/csv")
     ResponseEntity<byte[]> cuts(@RequestBody AtTable laid) {
-        return csv(WorktopTables.cuts(worktop(laid), turn.person().preferences().unit()));
+        return csv(
+                WorktopTables.cuts(worktop(laid), tenancy.person().preferences().unit()));
     }
 
     @PostMapping(value = "/api/worktop/shopping", produces = "text/csv")

@@ -22,7 +22,7 @@ import org.springframework.context.annotation.Configuration;
 import sectorum.measure.Absent;
 import sectorum.measure.Values;
 import sectorum.technique.Layout;
-import sectorum.workup.TierWorkup;
+import sectorum.tier.TierWorkup;
 
 /** The API's description as it truly is: records' components required unless {@link Absent}, enums in small letters. */
 @Configuration

@@ -13,7 +13,7 @@ import sectorum.drawing.Drawings;
 import sectorum.measure.Values;
 import sectorum.plan.Plan;
 import sectorum.technique.Layout;
-import sectorum.workup.TierWorkup;
+import sectorum.tier.TierWorkup;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.BeanDescription;

@@ -1,10 +1,13 @@
 package sectorum.server.plans;
 
+import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import sectorum.measure.Absent;
 import sectorum.workup.Progress;
@@ -34,6 +37,34 @@ interface PlanRepository extends JpaRepository<PlanRow, Long> {
 
     long countByWorkshopId(long workshopId);
 
-    @Query("select p from PlanRow p where p.id = :id and p.workshopId = :workshop")
-    Optional<PlanRow> any(long workshop, long id);
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from PlanRow p where p.id = :id and p.workshopId = :workshop and p.deletedAt is null")
+    Optional<PlanRow> held(long workshop, long id);
+
+    // Putting away, deleting and bringing back say nothing of the design: the revision, which is the document's, stays.
+
+    @Modifying
+    @Query(
+            "update PlanRow p set p.archivedAt = :at where p.id = :id and p.workshopId = :workshop and p.deletedAt is null")
+    int archive(long workshop, long id, @Absent Instant at);
+
+    @Modifying
+    @Query(
+            "update PlanRow p set p.deletedAt = :at where p.id = :id and p.workshopId = :workshop and p.deletedAt is null")
+    int delete(long workshop, long id, Instant at);
+
+    @Modifying
+    @Query("update PlanRow p set p.deletedAt = null where p.id = :id and p.workshopId = :workshop")
+    int restore(long workshop, long id);
+
+    /** What a list of deleted plans shows. */
+    record Gone(long id, String name, String client, Instant deletedAt) {}
+
+    @Query("select new sectorum.server.plans.PlanRepository$Gone(p.id, p.name, p.client, p.deletedAt)"
+            + " from PlanRow p where p.workshopId = :workshop and p.deletedAt is not null order by p.deletedAt desc")
+    List<Gone> deleted(long workshop);
+
+    @Modifying
+    @Query("delete from PlanRow p where p.workshopId = :workshop and p.deletedAt < :before")
+    void forget(long workshop, Instant before);
 }

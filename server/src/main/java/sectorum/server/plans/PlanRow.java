@@ -11,7 +11,6 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDateTime;
-import sectorum.measure.Absent;
 import sectorum.plan.Plan;
 import sectorum.workup.Progress;
 
@@ -81,14 +80,6 @@ class PlanRow {
         stage = written.stage();
         stack = written.stack();
         savedAt = now;
-    }
-
-    void archive(@Absent Instant at) {
-        archivedAt = at;
-    }
-
-    void delete(@Absent Instant at) {
-        deletedAt = at;
     }
 
     long id() {

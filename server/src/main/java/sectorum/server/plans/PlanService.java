@@ -4,14 +4,15 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.plan.Plan;
-import sectorum.server.turn.Turn;
+import sectorum.server.tenancy.Tenancy;
 import sectorum.workup.Progress;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -22,11 +23,14 @@ public class PlanService {
     /** So many saves can be gone back to; at a save every few seconds of work that is a long evening. */
     static final int REVISIONS_KEPT = 400;
 
+    /** A deleted plan can be brought back for so many days. */
+    static final int KEPT_DAYS = 30;
+
     private static final TypeReference<List<Progress.Block>> BLOCKS = new TypeReference<>() {};
 
     private final PlanRepository plans;
     private final RevisionRepository revisions;
-    private final Turn turn;
+    private final Tenancy tenancy;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate together;
@@ -34,20 +38,20 @@ public class PlanService {
     PlanService(
             PlanRepository plans,
             RevisionRepository revisions,
-            Turn turn,
+            Tenancy tenancy,
             JsonMapper json,
             Clock clock,
             TransactionTemplate together) {
         this.plans = plans;
         this.revisions = revisions;
-        this.turn = turn;
+        this.tenancy = tenancy;
         this.json = json;
         this.clock = clock;
         this.together = together;
     }
 
     public List<PlanLine> list() {
-        return plans.lines(turn.workshop()).stream()
+        return plans.lines(tenancy.workshop()).stream()
                 .map(p -> new PlanLine(
                         p.id(),
                         p.name(),
@@ -64,12 +68,12 @@ public class PlanService {
 
     /** Whether this workshop never had a plan, deleted ones included. */
     public boolean isUntouched() {
-        return plans.countByWorkshopId(turn.workshop()) == 0;
+        return plans.countByWorkshopId(tenancy.workshop()) == 0;
     }
 
     public SavedPlan create(Plan plan) {
         return together.execute(
-                status -> kept(plans.saveAndFlush(new PlanRow(turn.workshop(), plan, written(plan), now())), plan));
+                status -> kept(plans.saveAndFlush(new PlanRow(tenancy.workshop(), plan, written(plan), now())), plan));
     }
 
     public SavedPlan get(long id) {
@@ -95,7 +99,7 @@ public class PlanService {
                 row.hold(plan, written(plan), now());
                 return kept(plans.saveAndFlush(row), plan);
             });
-        } catch (ObjectOptimisticLockingFailureException raced) {
+        } catch (ConcurrencyFailureException raced) {
             throw new Stale(get(id), plan, base);
         }
     }
@@ -129,22 +133,51 @@ public class PlanService {
         return create(get(id).document().asNewOrder(name));
     }
 
-    /** An archived plan is kept and can be opened, but is out of the way. */
+    /** An archived plan is kept and can be opened, but is out of the way. Its document, and so its revision, stays. */
     public void archive(long id, boolean away) {
-        together.executeWithoutResult(status -> live(id).archive(away ? now() : null));
+        there(id, together.execute(status -> plans.archive(tenancy.workshop(), id, away ? now() : null)));
     }
 
-    /** The plan leaves the list and can come back with {@link #restore}. */
+    /** The plan leaves the list and can come back with {@link #restore} for thirty days. */
     public void delete(long id) {
-        together.executeWithoutResult(status -> live(id).delete(now()));
+        there(id, together.execute(status -> plans.delete(tenancy.workshop(), id, now())));
     }
 
     public SavedPlan restore(long id) {
-        return together.execute(status -> {
-            PlanRow row = plans.any(turn.workshop(), id).orElseThrow(() -> new NoSuchPlan(id));
-            row.delete(null);
-            return saved(plans.saveAndFlush(row));
-        });
+        there(id, together.execute(status -> plans.restore(tenancy.workshop(), id)));
+        return get(id);
+    }
+
+    private static void there(long id, @Absent Integer found) {
+        if (found == null || found == 0) {
+            throw new NoSuchPlan(id);
+        }
+    }
+
+    /** Plans that were deleted and can still come back, the newest first. */
+    public List<DeletedPlan> deleted() {
+        forget();
+        return plans.deleted(tenancy.workshop()).stream()
+                .map(p -> new DeletedPlan(
+                        p.id(),
+                        p.name(),
+                        p.client(),
+                        p.deletedAt(),
+                        p.deletedAt().plus(KEPT_DAYS, ChronoUnit.DAYS)))
+                .toList();
+    }
+
+    /** What was deleted longer ago is gone, with its versions and pictures. */
+    private void forget() {
+        together.executeWithoutResult(
+                status -> plans.forget(tenancy.workshop(), now().minus(KEPT_DAYS, ChronoUnit.DAYS)));
+    }
+
+    /** Holds a plan so that nobody else adds to it until the transaction is over. */
+    public void hold(long id) {
+        if (plans.held(tenancy.workshop(), id).isEmpty()) {
+            throw new NoSuchPlan(id);
+        }
     }
 
     private PlanRow.Written written(Plan plan) {
@@ -154,7 +187,7 @@ public class PlanService {
     }
 
     private PlanRow live(long id) {
-        return plans.live(turn.workshop(), id).orElseThrow(() -> new NoSuchPlan(id));
+        return plans.live(tenancy.workshop(), id).orElseThrow(() -> new NoSuchPlan(id));
     }
 
     private SavedPlan saved(PlanRow row) {

@@ -22,25 +22,25 @@ import sectorum.bench.ThingKind;
 import sectorum.measure.Refused;
 import sectorum.measure.Values;
 import sectorum.plan.Table;
-import sectorum.server.turn.Turn;
+import sectorum.server.tenancy.Tenancy;
 
 /** Stock taken and put back, and a cupboard that has its limits. */
 class CupboardTest {
     private final ItemRepository items = mock(ItemRepository.class);
-    private final Turn turn = mock(Turn.class);
-    private final Cupboard cupboard = new Cupboard(items, turn);
+    private final Tenancy tenancy = mock(Tenancy.class);
+    private final Cupboard cupboard = new Cupboard(items, tenancy);
 
     @BeforeEach
     void workshop() {
-        when(turn.workshop()).thenReturn(7L);
+        when(tenancy.workshop()).thenReturn(7L);
         when(items.saveAndFlush(any())).thenAnswer(call -> call.getArgument(0));
-        when(items.findByIdAndWorkshopId(anyLong(), anyLong())).thenReturn(Optional.empty());
+        when(items.held(anyLong(), anyLong())).thenReturn(Optional.empty());
     }
 
     private ItemRow tub(double stock) {
         Thing paste = Thing.of(ThingKind.PASTE, "Tub", new Values(Map.of("paste", "fondant")));
         ItemRow row = new ItemRow(7, paste.stocked(stock));
-        when(items.findByIdAndWorkshopId(3, 7)).thenReturn(Optional.of(row));
+        when(items.held(3, 7)).thenReturn(Optional.of(row));
         return row;
     }
 

@@ -21,12 +21,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.days.Moments;
-import sectorum.days.Order;
+import sectorum.days.OrderTasks;
 import sectorum.days.Workshop;
 import sectorum.measure.Tape;
 import sectorum.plan.Plan;
 import sectorum.server.Plans;
-import sectorum.workup.Days;
+import sectorum.tasks.Days;
+import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
 
 /** The calendar file, read by a reader of another make, and kept to the letter across changes of the clocks. */
@@ -37,11 +38,11 @@ class CalendarTest {
     private static Days days(String readyBy) {
         Bench bench = Bench.of(new Tape(1));
         Plan plan = Plans.swags("Swags, \"five\"; and\\more").readyBy(readyBy);
-        Workup worked = Workup.of(plan, bench);
+        StackWorkup worked = Workup.of(plan, bench);
         Workshop workshop = Workshop.usual(ZONE);
         List<Workshop.Hours> open = workshop.week().get(0);
         Workshop always = new Workshop(ZONE, List.of(open, open, open, open, open, open, open), 1, Map.of());
-        Order order = Workup.order("plan-7", plan, worked, Workup.worktop(plan, worked, Stock.NONE), always);
+        OrderTasks order = Workup.order("plan-7", plan, worked, Workup.worktop(plan, worked, Stock.NONE), always);
         long now = Moments.of(LocalDateTime.parse(readyBy).minusDays(20), ZONE);
         return Workup.days(plan, order, List.of(), always, now);
     }
@@ -110,6 +111,7 @@ class CalendarTest {
                 0,
                 0,
                 null,
+                List.of(),
                 List.of());
         assertThat(read(CalendarWriter.write(done, ZONE, STAMP, 1)).getEvents())
                 .allMatch(e -> e.getAlarms().isEmpty());

@@ -23,25 +23,25 @@ import org.springframework.transaction.support.TransactionTemplate;
 import sectorum.plan.Plan;
 import sectorum.server.Plans;
 import sectorum.server.json.StrictJson;
-import sectorum.server.turn.Turn;
+import sectorum.server.tenancy.Tenancy;
 import tools.jackson.databind.json.JsonMapper;
 
 class PlanServiceTest {
     private final PlanRepository plans = mock(PlanRepository.class);
     private final RevisionRepository revisions = mock(RevisionRepository.class);
-    private final Turn turn = mock(Turn.class);
+    private final Tenancy tenancy = mock(Tenancy.class);
     private final TransactionTemplate together = mock(TransactionTemplate.class);
     private final JsonMapper json = StrictJson.mapper();
     private PlanService service;
 
     @BeforeEach
     void theWorkshopIsSeven() {
-        when(turn.workshop()).thenReturn(7L);
+        when(tenancy.workshop()).thenReturn(7L);
         doAnswer(call -> call.<TransactionCallback<?>>getArgument(0).doInTransaction(null))
                 .when(together)
                 .execute(any());
         Clock clock = Clock.fixed(Instant.parse("2026-11-24T10:00:00Z"), ZoneOffset.UTC);
-        service = new PlanService(plans, revisions, turn, json, clock, together);
+        service = new PlanService(plans, revisions, tenancy, json, clock, together);
     }
 
     private PlanRow row(Plan plan, int revision) {

@@ -1,0 +1,202 @@
+package sectorum.handover;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.build.Build;
+import sectorum.build.Inserted;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Ink;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.outline.Spot;
+import sectorum.plan.OwnPiece;
+import sectorum.plan.Plan;
+import sectorum.plan.Tier;
+import sectorum.side.Side;
+import sectorum.technique.Layout;
+import sectorum.technique.Making;
+import sectorum.tier.PieceOutline;
+import sectorum.tier.StackWorkup;
+import sectorum.tier.TierWorkup;
+
+/** The whole cake as it is seen from the front, drawn flat to scale from the pieces themselves. */
+public final class FrontView {
+    private static final double MARGIN = 20;
+    /** A dressing of more pieces is a texture on paper: every so many are drawn. */
+    private static final int MOST_DRAWN = 1500;
+
+    private final Plan plan;
+    private final StackWorkup worked;
+    private final Build build;
+    private final double width;
+    private final double height;
+
+    public FrontView(Plan plan, StackWorkup worked, Build build) {
+        this.plan = plan;
+        this.worked = worked;
+        this.build = build;
+        double wide =
+                worked.tiers().stream().mapToDouble(t -> t.form().width()).max().orElse(100);
+        double shifted =
+                build.tiers().stream().mapToDouble(s -> Math.abs(s.shift().x())).sum();
+        double pieces = plan.pieces().stream()
+                .mapToDouble(p -> p.seat().on() == OwnPiece.On.TOP ? p.height() : 0)
+                .max()
+                .orElse(0);
+        this.width = wide + 2 * shifted + 2 * MARGIN;
+        this.height = build.height() + pieces + 2 * MARGIN;
+    }
+
+    private double px(double x) {
+        return width / 2 + x;
+    }
+
+    private double py(double z) {
+        return height - MARGIN - z;
+    }
+
+    /** With every piece on the front. */
+    Drawing pieces() {
+        Drawing.Maker maker = new Drawing.Maker();
+        eachTier((tier, w, x, z) -> {
+            w.dressings().forEach(worn -> dressing(maker, tier, worn, x, z));
+            silhouette(maker, w, x, z, Ink.Pen.CUT);
+        });
+        plan.pieces().forEach(p -> own(maker, p));
+        return maker.made(
+                "front", Phrase.of("From the front, {} high", Quantity.length(build.height())), width, height);
+    }
+
+    /** Tiers as outlines, with everything that is stuck into them. */
+    Drawing stuck() {
+        Drawing.Maker maker = new Drawing.Maker();
+        eachTier((tier, w, x, z) -> silhouette(maker, w, x, z, Ink.Pen.GUIDE));
+        for (Inserted s : build.stuck()) {
+            double half = s.across() / 2;
+            boolean upright = Math.abs(s.z1() - s.z0()) > 1;
+            double dx = upright ? half : 0;
+            double dz = upright ? 0 : half;
+            maker.path(
+                    Ink.Pen.MARK,
+                    List.of(
+                            px(s.x0() - dx),
+                            py(s.z0() - dz),
+                            px(s.x1() - dx),
+                            py(s.z1() - dz),
+                            px(s.x1() + dx),
+                            py(s.z1() + dz),
+                            px(s.x0() + dx),
+                            py(s.z0() + dz),
+                            px(s.x0() - dx),
+                            py(s.z0() - dz)));
+        }
+        return maker.made(
+                "stuck-in",
+                Phrase.of(
+                        "Everything stuck in: {}", Quantity.count(build.stuck().size())),
+                width,
+                height);
+    }
+
+    private interface Visit {
+        void at(Tier tier, TierWorkup worked, double x, double z);
+    }
+
+    private void eachTier(Visit visit) {
+        double x = 0;
+        double z = 0;
+        for (int i = 0; i < plan.tiers().size(); i++) {
+            Build.Standing s = build.tiers().get(i);
+            x += s.shift().x();
+            visit.at(plan.tiers().get(i), worked.tiers().get(i), x, z);
+            z += s.length() + plan.stands().thick();
+        }
+    }
+
+    private void silhouette(Drawing.Maker maker, TierWorkup w, double x, double z, Ink.Pen pen) {
+        double foot = w.form().width() / 2;
+        double top = foot * w.form().top().mm() / w.form().foot().mm();
+        double up = z + w.form().height().mm();
+        maker.path(
+                pen,
+                List.of(
+                        px(x - foot),
+                        py(z),
+                        px(x - top),
+                        py(up),
+                        px(x + top),
+                        py(up),
+                        px(x + foot),
+                        py(z),
+                        px(x - foot),
+                        py(z)));
+    }
+
+    private void dressing(Drawing.Maker maker, Tier tier, TierWorkup.Worn worn, double x, double z) {
+        Layout layout = worn.layout();
+        // Pressed lines are the pattern; lines that pieces follow are covered by them.
+        boolean lines = layout.pieces() == 0 || worn.making().steps().stream().anyMatch(Making.Step::soft);
+        Side side = tier.side();
+        int step = 1 + layout.placements().size() / MOST_DRAWN;
+        for (int i = 0; i < layout.placements().size(); i += step) {
+            Layout.Placement p = layout.placements().get(i);
+            Layout.Shape shape = layout.shapes().get(p.shape());
+            if (shape.role() != Layout.Role.GUIDE || lines) {
+                drawn(maker, side, shape, p, x, z);
+            }
+        }
+    }
+
+    private void drawn(Drawing.Maker maker, Side side, Layout.Shape shape, Layout.Placement p, double x, double z) {
+        List<Double> line = new ArrayList<>();
+        List<Double> xz = shape.xz();
+        int points = xz.size() / 2 + (shape.closed() ? 1 : 0);
+        for (int k = 0; k < points; k++) {
+            double a = xz.get(2 * k % xz.size());
+            double b = xz.get((2 * k + 1) % xz.size());
+            double up = p.above(a, b);
+            Spot spot = side.outline().at(p.along(a, b, side));
+            if (spot.ny() > 0.05) {
+                // It goes round to the back, where nobody sees it from here.
+                add(maker, line);
+                line = new ArrayList<>();
+                continue;
+            }
+            double narrowing = side.narrowing(Math.max(0, up));
+            line.add(px(x + spot.x() * narrowing));
+            line.add(py(z + up));
+        }
+        add(maker, line);
+    }
+
+    private static void add(Drawing.Maker maker, List<Double> line) {
+        if (line.size() >= 4) {
+            maker.path(Ink.Pen.MARK, line);
+        }
+    }
+
+    private void own(Drawing.Maker maker, OwnPiece piece) {
+        eachTier((tier, w, x, z) -> {
+            if (!plan.under(piece).id().equals(tier.id())) {
+                return;
+            }
+            for (int k = 0; k < piece.count(); k++) {
+                double angle = Math.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
+                boolean side = piece.seat().on() == OwnPiece.On.SIDE;
+                double out = side ? w.form().width() / 2 : piece.seat().out();
+                if (side && Math.cos(angle) < 0) {
+                    continue;
+                }
+                double cx = x + out * Math.sin(angle);
+                double cz = z + (side ? piece.seat().up() : w.form().height().mm());
+                double flat = side ? Math.abs(Math.cos(angle)) : 1;
+                List<Double> line = new ArrayList<>();
+                for (double[] at : PieceOutline.of(piece)) {
+                    line.add(px(cx + at[0] * flat));
+                    line.add(py(cz + at[1]));
+                }
+                maker.path(Ink.Pen.CUT, line);
+            }
+        });
+    }
+}

@@ -1,0 +1,52 @@
+package sectorum.make;
+
+import sectorum.bench.Paste;
+import sectorum.bench.Thing;
+import sectorum.bench.ThingKind;
+import sectorum.measure.Absent;
+
+/**
+ * So much of a material, wherever it is needed.
+ *
+ * @param paste of a paste or of pearls
+ * @param name of a supply, such as CMC powder
+ * @param across of pearls, mm
+ */
+record MaterialNeed(ThingKind kind, @Absent Paste paste, String name, String colour, double across) {
+    static final String POWDER = "CMC powder";
+
+    static MaterialNeed of(Batch.Mixed mixed) {
+        return mixed.powder()
+                ? supply(POWDER)
+                : new MaterialNeed(ThingKind.PASTE, mixed.paste(), mixed.paste().words(), named(mixed.tint()), 0);
+    }
+
+    static MaterialNeed supply(String name) {
+        return new MaterialNeed(ThingKind.SUPPLY, null, name, "", 0);
+    }
+
+    static MaterialNeed pearls(Tint tint, double across) {
+        return new MaterialNeed(ThingKind.PEARL, Paste.PEARL, Paste.PEARL.words(), named(tint), across);
+    }
+
+    private static String named(Tint tint) {
+        return tint.id().isEmpty() ? "" : tint.name();
+    }
+
+    /** How well a thing serves: 2 as it is, 1 when it is coloured first, 0 not at all. */
+    int served(Thing thing) {
+        if (thing.kind() != kind) {
+            return 0;
+        }
+        boolean same = switch (kind) {
+            case PASTE -> thing.isPaste(paste);
+            case PEARL -> Math.abs(thing.size("across") - across) <= 0.3;
+            default -> thing.name().equalsIgnoreCase(name);
+        };
+        if (!same) {
+            return 0;
+        }
+        boolean plain = thing.colour().isEmpty() || thing.colour().equalsIgnoreCase("white");
+        return thing.colour().equalsIgnoreCase(colour) ? 2 : plain && kind == ThingKind.PASTE ? 1 : 0;
+    }
+}

@@ -1,0 +1,84 @@
+package sectorum.tasks;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import sectorum.build.Body;
+import sectorum.build.Build;
+import sectorum.drawing.Drawing;
+import sectorum.make.Covering;
+import sectorum.outline.Outline;
+import sectorum.plan.Plan;
+import sectorum.plan.Stand;
+import sectorum.plan.Tier;
+import sectorum.side.Side;
+import sectorum.template.SeatCircle;
+import sectorum.tier.StackWorkup;
+
+/** Brings a plan and its workup to the stack: what each tier weighs and where it stands. */
+public final class BuildWork {
+    private BuildWork() {}
+
+    public static Build of(Plan plan, StackWorkup worked) {
+        List<Body> bodies = new ArrayList<>();
+        Stand stand = plan.stands();
+        for (int i = 0; i < plan.tiers().size(); i++) {
+            Tier tier = plan.tiers().get(i);
+            Side side = tier.side();
+            Outline board = tier.kind().build(tier.sizes(), 0);
+            double bare = Math.max(1, side.height().mm() - tier.coatThickness());
+            double hole = tier.kind().hole(tier.sizes(), 0).map(Outline::area).orElse(0.0);
+            double cake = (TableWork.bare(tier).area() - hole)
+                    * bare
+                    / 1000
+                    * stand.cake(tier).density();
+            double coats = TableWork.coats(plan, tier).stream()
+                    .mapToDouble(Covering::stays)
+                    .sum();
+            double dressed = worked.tiers().get(i).dressings().stream()
+                    .mapToDouble(w -> w.making().grams())
+                    .sum();
+            double tallest = side.heights().stream()
+                    .mapToDouble(h -> h)
+                    .max()
+                    .orElse(side.height().mm());
+            bodies.add(new Body(
+                    tier.id(),
+                    board,
+                    side.outline(),
+                    side.outline().withPerimeter(side.top().mm()),
+                    Math.max(tallest, side.height().mm()),
+                    cake + coats + dressed + own(plan, tier),
+                    i == 0 ? new Stand.Shift(0, 0) : stand.shift(tier.id())));
+        }
+        return Build.of(bodies, stand, plan.pieces());
+    }
+
+    /** Grams of the pieces of one's own that it carries. */
+    private static double own(Plan plan, Tier tier) {
+        return plan.pieces().stream()
+                .filter(p -> plan.under(p).id().equals(tier.id()))
+                .mapToDouble(p -> p.count() * p.grams())
+                .sum();
+    }
+
+    /** The seat of the board above on each tier that carries one, by tier. */
+    public static Map<String, Drawing> seats(Plan plan, StackWorkup worked) {
+        Map<String, Drawing> seats = new LinkedHashMap<>();
+        List<Build.Standing> tiers = of(plan, worked).tiers();
+        for (int i = 0; i + 1 < tiers.size(); i++) {
+            Tier upper = plan.tiers().get(i + 1);
+            Stand.Shift shift = tiers.get(i + 1).shift();
+            List<double[]> dowels = tiers.get(i).dowels().stream()
+                    .map(d -> new double[] {d.x() - shift.x(), d.y() - shift.y()})
+                    .toList();
+            Outline board = upper.kind().build(upper.sizes(), 0);
+            double across = plan.stands().dowel().across();
+            seats.put(
+                    tiers.get(i).id(),
+                    SeatCircle.of(board, dowels, across, tiers.get(i).length()));
+        }
+        return seats;
+    }
+}

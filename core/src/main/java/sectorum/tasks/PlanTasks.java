@@ -1,0 +1,347 @@
+package sectorum.tasks;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import sectorum.bench.Paste;
+import sectorum.bench.Rate;
+import sectorum.bench.Shelf;
+import sectorum.build.Build;
+import sectorum.days.Air;
+import sectorum.days.Dependency;
+import sectorum.days.Drying;
+import sectorum.days.Moments;
+import sectorum.days.OrderTasks;
+import sectorum.days.Rest;
+import sectorum.days.Task;
+import sectorum.days.Workshop;
+import sectorum.make.Batch;
+import sectorum.make.Worktop;
+import sectorum.measure.Absent;
+import sectorum.plan.Agenda;
+import sectorum.plan.OwnPiece;
+import sectorum.plan.Plan;
+import sectorum.plan.Span;
+import sectorum.plan.Tier;
+import sectorum.tier.StackWorkup;
+
+/** Makes a plan's tasks: pieces made ahead, kneading, coats, covering, supports, dressings, and the last look at it all. */
+public final class PlanTasks {
+    static final String INSPECT = "inspect";
+    static final String KNEAD = "knead-covering";
+    static final String KNEAD_PIECES = "knead-pieces";
+    static final String MIX = "mix-icing";
+    static final String MIX_DARK = "mix-dark";
+    static final String BOARD = "board";
+
+    /** Coloured or fresh fondant is kneaded the day before, and a covered board dries as long, minutes. */
+    private static final int OVERNIGHT = 8 * 60;
+    /** Strong dark buttercream deepens, minutes (craft 4.2). */
+    private static final int DEEPENS = 12 * 60;
+    /** Darker than this share of light, a colour is a strong one. */
+    private static final double DARK = 0.35;
+    /** Filled cakes are fresh for so many days. */
+    private static final int FRESH_DAYS = 3;
+
+    private static final int INSPECTING = 15;
+    /** Minutes are planned in steps of this. */
+    private static final int STEP = 5;
+
+    private final Plan plan;
+    private final StackWorkup worked;
+    private final Worktop top;
+    private final Build build;
+    private final Map<String, Task> tasks = new LinkedHashMap<>();
+
+    private PlanTasks(Plan plan, StackWorkup worked, Worktop top) {
+        this.plan = plan;
+        this.worked = worked;
+        this.top = top;
+        this.build = BuildWork.of(plan, worked);
+    }
+
+    /** The order of a plan with a day; its tasks as people settled them. */
+    public static OrderTasks order(String id, Plan plan, StackWorkup worked, Worktop top, Workshop workshop) {
+        long ready = Moments.of(LocalDateTime.parse(plan.readyBy()), workshop.zone());
+        return new OrderTasks(id, plan.name(), ready, of(plan, worked, top, workshop), air(plan, workshop));
+    }
+
+    /** The room as far as it is known: by the hour, or by one figure. */
+    private static Air air(Plan plan, Workshop workshop) {
+        List<Air.Step> steps = new ArrayList<>();
+        steps.add(new Air.Step(Long.MIN_VALUE, Air.factor(plan.made().humid())));
+        plan.days().air().stream()
+                .map(a -> new Air.Step(
+                        Moments.of(LocalDateTime.parse(a.from()), workshop.zone()), Air.factor(a.humidity())))
+                .sorted((a, b) -> Long.compare(a.from(), b.from()))
+                .forEach(steps::add);
+        return new Air(steps);
+    }
+
+    private static List<Task> of(Plan plan, StackWorkup worked, Worktop top, Workshop workshop) {
+        PlanTasks made = new PlanTasks(plan, worked, top);
+        made.ahead();
+        List<TierTasks> tiers = new ArrayList<>();
+        for (int i = 0; i < plan.tiers().size(); i++) {
+            tiers.add(new TierTasks(made, i));
+        }
+        tiers.forEach(TierTasks::add);
+        tiers.forEach(TierTasks::finish);
+        made.place();
+        made.own();
+        made.inspect();
+        return made.settled(workshop);
+    }
+
+    Plan plan() {
+        return plan;
+    }
+
+    StackWorkup worked() {
+        return worked;
+    }
+
+    Build build() {
+        return build;
+    }
+
+    boolean has(String id) {
+        return tasks.containsKey(id);
+    }
+
+    /** How a task rests; absent: not at all, or it is not there. */
+    @Absent
+    Rest rest(String id) {
+        Task task = tasks.get(id);
+        return task == null ? null : task.rest();
+    }
+
+    static int rounded(double minutes) {
+        return Math.max(STEP, (int) Math.ceil(minutes / STEP - 1e-9) * STEP);
+    }
+
+    /** Adds a task, its minutes rounded up; needs that are not there are left out. */
+    Task add(
+            Task.Kind kind,
+            String id,
+            String name,
+            double minutes,
+            boolean pauses,
+            @Absent Rest rest,
+            Dependency... needs) {
+        List<Dependency> there = new ArrayList<>();
+        for (Dependency need : needs) {
+            if (need != null && has(need.task())) {
+                there.add(need);
+            }
+        }
+        Task task = new Task(id, name, kind, "", "", 1, rounded(minutes), pauses, rest, there, 0, null, false);
+        tasks.put(id, task);
+        return task;
+    }
+
+    void put(Task task) {
+        tasks.put(task.id(), task);
+    }
+
+    private void ahead() {
+        for (OwnPiece piece : plan.pieces()) {
+            double minutes = piece.labour().minutes() * piece.count();
+            Rest rest = Drying.of(piece, null);
+            if (minutes > 0 || rest != null) {
+                put(add(
+                                Task.Kind.PIECE,
+                                "piece-" + piece.id(),
+                                called(piece),
+                                minutes,
+                                piece.labour().pauses(),
+                                rest)
+                        .about("", piece.id())
+                        .ahead(piece.labour().ahead()));
+            }
+        }
+        knead(KNEAD, "Knead and colour the covering", OVERNIGHT);
+        knead(KNEAD_PIECES, "Knead and colour the paste", OVERNIGHT);
+        knead(MIX_DARK, "Mix the strong dark icing", DEEPENS);
+        knead(MIX, "Mix the icing", 0);
+        if (plan.made().base() != null && plan.made().base().paste() != null) {
+            double across = plan.made().base().across() / 100;
+            double area = Math.PI / 4 * across * across;
+            add(
+                    Task.Kind.BOARD,
+                    BOARD,
+                    "Cover the board",
+                    Rate.COVERED_DM2.minutes(area),
+                    false,
+                    Rest.of(Shelf.ROOM, OVERNIGHT),
+                    Dependency.after(KNEAD));
+        }
+    }
+
+    private static String called(OwnPiece piece) {
+        return piece.count() == 1 ? piece.name() : piece.count() + " × " + piece.name();
+    }
+
+    private static boolean icing(Batch b) {
+        return b.paste() == Paste.BUTTERCREAM || b.paste() == Paste.ROYAL || b.paste() == Paste.GANACHE;
+    }
+
+    private static boolean dark(Batch b) {
+        return b.paste() == Paste.BUTTERCREAM && b.tint().light() < DARK;
+    }
+
+    /** The batches of a kneading task: those that are coloured or mixed and not made yet. */
+    static List<Batch> batches(String id, Plan plan, Worktop top) {
+        return top.batches().stream()
+                .filter(b -> !b.tint().id().isEmpty() || b.mixed().size() > 1)
+                .filter(b -> !plan.made().isMade(b.id()))
+                .filter(b -> switch (id) {
+                    case KNEAD -> b.form() == Batch.Form.COVER;
+                    case KNEAD_PIECES ->
+                        b.form() != Batch.Form.COVER && b.paste().kneaded();
+                    case MIX_DARK -> icing(b) && dark(b);
+                    default -> icing(b) && !dark(b);
+                })
+                .toList();
+    }
+
+    private void knead(String id, String name, int rest) {
+        int batches = batches(id, plan, top).size();
+        if (batches > 0) {
+            String said = batches == 1 ? name : name + ", " + batches + " batches";
+            add(
+                    Task.Kind.KNEAD,
+                    id,
+                    said,
+                    Rate.BATCH.minutes(batches),
+                    true,
+                    rest == 0 ? null : Rest.of(Shelf.ROOM, rest));
+        }
+    }
+
+    /** Pieces go on last, when their tier is dressed and everything stands. */
+    private void place() {
+        List<String> stacks = ids(Task.Kind.STACK);
+        for (OwnPiece piece : plan.pieces()) {
+            String tier = plan.under(piece).id();
+            List<Dependency> needs = new ArrayList<>();
+            if (has("piece-" + piece.id())) {
+                needs.add(Dependency.after("piece-" + piece.id()));
+            }
+            stacks.forEach(s -> needs.add(Dependency.after(s)));
+            tasks.values().stream()
+                    .filter(t -> t.tier().equals(tier) && (t.kind() == Task.Kind.DRESS || t.kind() == Task.Kind.COVER))
+                    .forEach(t -> needs.add(Dependency.after(t.id())));
+            double minutes = piece.labour().placing() * piece.count();
+            put(add(
+                            Task.Kind.PLACE,
+                            "place-" + piece.id(),
+                            "Put on: " + called(piece),
+                            minutes,
+                            false,
+                            null,
+                            needs.toArray(Dependency[]::new))
+                    .about(tier, piece.id()));
+        }
+    }
+
+    List<String> ids(Task.Kind kind) {
+        return tasks.values().stream()
+                .filter(t -> t.kind() == kind)
+                .map(Task::id)
+                .toList();
+    }
+
+    /** Tasks by hand; what names one that is gone is simply not waited for. */
+    private void own() {
+        for (Agenda.OwnTask own : plan.days().own()) {
+            Shelf shelf = own.shelf() == null ? Shelf.ROOM : own.shelf();
+            Rest rest = own.rest() == null ? null : rest(own.rest(), Rest.of(shelf, 0));
+            Dependency[] needs = own.after().stream().map(Dependency::after).toArray(Dependency[]::new);
+            add(Task.Kind.OWN, ownId(own.id()), own.name(), own.minutes(), own.pauses(), rest, needs);
+        }
+        for (Agenda.OwnTask own : plan.days().own()) {
+            for (String id : own.after()) {
+                // One of one's own that is added later.
+                Task mine = tasks.get(ownId(own.id()));
+                if (has(id) && mine.needs().stream().noneMatch(n -> n.task().equals(id))) {
+                    put(mine.needing(plus(mine.needs(), Dependency.after(id))));
+                }
+            }
+            for (String id : own.before()) {
+                if (has(id)) {
+                    put(tasks.get(id).needing(plus(tasks.get(id).needs(), Dependency.after(ownId(own.id())))));
+                }
+            }
+        }
+    }
+
+    static String ownId(String id) {
+        return "own-" + id;
+    }
+
+    private static List<Dependency> plus(List<Dependency> needs, Dependency another) {
+        List<Dependency> all = new ArrayList<>(needs);
+        all.add(another);
+        return all;
+    }
+
+    private void inspect() {
+        Set<String> needed = tasks.values().stream()
+                .flatMap(t -> t.needs().stream())
+                .map(Dependency::task)
+                .collect(Collectors.toSet());
+        Dependency[] needs = tasks.keySet().stream()
+                .filter(id -> !needed.contains(id))
+                .map(Dependency::after)
+                .toArray(Dependency[]::new);
+        add(Task.Kind.INSPECT, INSPECT, "Look it over and pack it", INSPECTING, false, null, needs);
+    }
+
+    private static Rest rest(Span seen, Rest before) {
+        double upper = seen.most() == null ? seen.least() : seen.most();
+        return new Rest(
+                before.shelf(),
+                before.places(),
+                (int) Math.round(seen.least() * 60),
+                (int) Math.round(upper * 60),
+                false,
+                false);
+    }
+
+    /** What people settled: waits they saw, parts, moments, and what is done. */
+    private List<Task> settled(Workshop workshop) {
+        Agenda agenda = plan.days();
+        List<Task> all = new ArrayList<>();
+        for (Task task : tasks.values()) {
+            Span seen = agenda.waits().get(task.id());
+            Task waited = seen == null || task.rest() == null ? task : task.resting(rest(seen, task.rest()));
+            Integer parts = agenda.split().get(task.id());
+            for (Task part : parts == null ? List.of(waited) : waited.split(parts)) {
+                all.add(pinned(part, agenda, workshop));
+            }
+        }
+        return all;
+    }
+
+    private static Task pinned(Task task, Agenda agenda, Workshop workshop) {
+        Agenda.Did did = agenda.done().get(task.id());
+        if (did != null) {
+            long at = Moments.of(LocalDateTime.parse(did.from()), workshop.zone());
+            return task.at(at, Math.max(1, (int) Math.round(did.minutes())), true);
+        }
+        String fixed = agenda.fixed().get(task.id());
+        return fixed == null
+                ? task
+                : task.at(Moments.of(LocalDateTime.parse(fixed), workshop.zone()), task.minutes(), false);
+    }
+
+    /** A tier's tasks are its own: fresh for some days only. */
+    static int fresh(Tier tier) {
+        return tier.dummy() ? 0 : FRESH_DAYS;
+    }
+}

@@ -1,0 +1,131 @@
+package sectorum.tasks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import sectorum.bench.Stock;
+import sectorum.make.Covering;
+import sectorum.make.Job;
+import sectorum.make.Tint;
+import sectorum.make.Worktop;
+import sectorum.measure.Values;
+import sectorum.outline.Outline;
+import sectorum.outline.OutlineKind;
+import sectorum.plan.Coat;
+import sectorum.plan.Dressing;
+import sectorum.plan.Plan;
+import sectorum.plan.Table;
+import sectorum.plan.Tier;
+import sectorum.tier.StackWorkup;
+import sectorum.tier.TierWorkup;
+
+/** Brings a plan and its workup to the table: coats and coverings of each tier, and each dressing as a job. */
+public final class TableWork {
+    private TableWork() {}
+
+    public static Worktop of(Plan plan, StackWorkup worked, Stock stock) {
+        List<Covering> coverings = new ArrayList<>();
+        List<Job> jobs = new ArrayList<>();
+        for (int i = 0; i < plan.tiers().size(); i++) {
+            Tier tier = plan.tiers().get(i);
+            coverings.addAll(coats(plan, tier));
+            for (TierWorkup.Worn worn : worked.tiers().get(i).dressings()) {
+                jobs.add(job(plan, tier, worn));
+            }
+        }
+        board(plan).ifPresent(coverings::add);
+        return Worktop.of(coverings, jobs, plan.tiers(), stock, plan.made(), plan.palette());
+    }
+
+    private static Job job(Plan plan, Tier tier, TierWorkup.Worn worn) {
+        Dressing dressing = tier.dressing(worn.id());
+        List<Tint> tints = new ArrayList<>();
+        int colours = Math.max(1, Math.max(dressing.colours().size(), named(worn)));
+        for (int i = 0; i < colours; i++) {
+            tints.add(Tint.at(plan.palette(), dressing.colours(), i));
+        }
+        return new Job(
+                tier.id(),
+                tier.name(),
+                worn.id(),
+                dressing.division(),
+                worn.name(),
+                tier.side().height().mm(),
+                tints,
+                worn.making());
+    }
+
+    /** How many colours its pieces name. */
+    private static int named(TierWorkup.Worn worn) {
+        int cut = worn.making().cuts().stream().mapToInt(c -> c.colour()).max().orElse(0);
+        int used = worn.making().used().stream().mapToInt(u -> u.colour()).max().orElse(0);
+        return 1 + Math.max(cut, used);
+    }
+
+    /** Each coat on what lies under it: a reading is the finished side's, and coats are as thick as they are. */
+    public static List<Covering> coats(Plan plan, Tier tier) {
+        List<Covering> coverings = new ArrayList<>();
+        double ratio = ratio(tier);
+        double high = tier.side().height().mm() - tier.coatThickness();
+        double under = 0;
+        for (int i = 0; i < tier.coats().size(); i++) {
+            Coat coat = tier.coats().get(i);
+            boolean outermost = tier.coats().size() > 1 && i == tier.coats().size() - 1;
+            if (coat.thickness() > 0) {
+                double inner = under;
+                coverings.add(Covering.of(
+                        more -> coated(tier, ratio, inner + more),
+                        Math.max(1, high + under),
+                        coat,
+                        outermost,
+                        new Covering.Named(tier.id(), i, coat.name()),
+                        Tint.in(plan.palette(), coat.colour())));
+            }
+            under += coat.thickness();
+        }
+        return coverings;
+    }
+
+    /** The cake alone: of its own form, as large as leaves the finished side what it was taped at. */
+    public static Outline bare(Tier tier) {
+        return coated(tier, ratio(tier), 0);
+    }
+
+    /** How much larger the cake is than its nominal sizes: under coats as thick as they are it gives the tape's reading. */
+    private static double ratio(Tier tier) {
+        double nominal = tier.kind().build(tier.sizes(), 0).perimeter();
+        double foot = tier.side().foot().mm();
+        double ratio =
+                foot / tier.kind().build(tier.sizes(), tier.coatThickness()).perimeter();
+        // Coats add nearly the same whatever the size, so a few turns are exact.
+        for (int i = 0; i < 8; i++) {
+            ratio += (foot - coated(tier, ratio, tier.coatThickness()).perimeter()) / nominal;
+            ratio = Math.max(0.01, ratio);
+        }
+        return ratio;
+    }
+
+    /** Its sizes by the ratio, then a coat of t mm: coats are not scaled. */
+    private static Outline coated(Tier tier, double ratio, double t) {
+        return tier.kind().build(tier.sizes(), t / ratio).scaled(ratio);
+    }
+
+    private static java.util.Optional<Covering> board(Plan plan) {
+        Table.Base base = plan.made().base();
+        if (base == null || base.paste() == null || !(base.thickness() > 0)) {
+            return java.util.Optional.empty();
+        }
+        Map<String, Object> size = new TreeMap<>(Map.of("diameter", base.across()));
+        // A board is covered to its edge: no side, and a small margin to trim.
+        Coat coat = new Coat("Board", base.thickness(), base.paste(), base.colour(), null, 10.0);
+        Covering.Named named = new Covering.Named("", 0, "Board");
+        return java.util.Optional.of(Covering.of(
+                t -> OutlineKind.ROUND.build(new Values(size), t),
+                0,
+                coat,
+                true,
+                named,
+                Tint.in(plan.palette(), base.colour())));
+    }
+}

@@ -1,0 +1,380 @@
+package sectorum.tasks;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Paste;
+import sectorum.build.Build;
+import sectorum.days.Task;
+import sectorum.make.Batch;
+import sectorum.make.Covering;
+import sectorum.make.Worktop;
+import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Tape;
+import sectorum.plan.Coat;
+import sectorum.plan.DivisionSpec;
+import sectorum.plan.OwnPiece;
+import sectorum.plan.Plan;
+import sectorum.plan.Tier;
+import sectorum.technique.Making;
+import sectorum.tier.Marking;
+import sectorum.tier.StackWorkup;
+import sectorum.tier.TierWorkup;
+
+/** What to do for each kind of task. */
+final class TaskSteps {
+    private static final String TWO = "Lift it by two, from under the board.";
+    private static final String RODS_OUT =
+            "Use dowels sold for food. Every one of them is on the take-out list: whoever cuts the cake must know.";
+    private static final String WIRE = "Wires never go bare into cake: each into a pick.";
+    private static final String PICKS =
+            "Picks are counted in, and told to whoever cuts the cake: the take-out list names each.";
+    private static final String HOT =
+            "Hot sugar burns to the bone: gloves and sleeves, no children near, cold water by, and never touch a drip to"
+                    + " test it.";
+    private static final String DUST =
+            "Wear a mask when brushing or spraying dust, and put only what is sold as edible on anything eaten.";
+    private static final String HANDING =
+            "Tell the allergens and the take-out list. Keep candles away from wafer paper and ribbon. Follow your local"
+                    + " food rules and a qualified adviser where this matters.";
+
+    private final Plan plan;
+    private final StackWorkup worked;
+    private final Build build;
+    private final Worktop top;
+    private final Tape tape;
+    private final List<Said> said = new ArrayList<>();
+    private double minutes;
+
+    TaskSteps(Plan plan, StackWorkup worked, Worktop top, Tape tape) {
+        this.plan = plan;
+        this.worked = worked;
+        this.top = top;
+        this.tape = tape;
+        this.build = BuildWork.of(plan, worked);
+    }
+
+    /** One step of a task; see {@link Instruction}. */
+    record Said(
+            Phrase what,
+            String tool,
+            String joint,
+            double minutes,
+            @Absent Making.Pause pause,
+            @Absent Phrase check,
+            String caution) {}
+
+    private void add(Phrase what, String tool, @Absent Phrase check, String caution) {
+        add(what, tool, "", minutes, null, check, caution);
+    }
+
+    private void add(
+            Phrase what,
+            String tool,
+            String joint,
+            double taking,
+            @Absent Making.Pause pause,
+            @Absent Phrase check,
+            String caution) {
+        said.add(new Said(what, tool, joint, taking, pause, check, caution));
+    }
+
+    List<Said> of(Task t) {
+        said.clear();
+        minutes = t.minutes();
+        switch (t.kind()) {
+            case PIECE -> piece(t);
+            case KNEAD -> knead(t);
+            case BOARD ->
+                add(
+                        Phrase.of(
+                                "Roll the paste to {} and cover the board of {} to its edge.",
+                                Quantity.length(plan.made().base().thickness()),
+                                Quantity.length(plan.made().base().across())),
+                        "roller, smoother",
+                        null,
+                        "");
+            case FILL -> fill(t);
+            case COAT, COVER -> cover(t);
+            case DOWEL -> dowels(t);
+            case STACK -> stack(t);
+            case MEASURE -> measure(t);
+            case DRESS -> dress(t);
+            case PLACE -> place(t);
+            case INSPECT ->
+                add(
+                        Phrase.of(
+                                "Look at the joins at the back, the level, dust and shine, from the front and from above;"
+                                        + " count {} things that come out again.",
+                                Quantity.count(build.stuck().size())),
+                        "handover sheet",
+                        null,
+                        HANDING);
+            case OWN -> add(Phrase.of("{}", Quantity.text(t.name())), "", null, "");
+        }
+        return List.copyOf(said);
+    }
+
+    /** A step for every batch: what goes into it, and how much of it there has to be. */
+    private void knead(Task t) {
+        List<Batch> batches = PlanTasks.batches(t.id().replaceAll("#.*", ""), plan, top);
+        double each = (double) t.minutes() / Math.max(1, batches.size());
+        for (Batch b : batches) {
+            String mixed = b.mixed().size() < 2
+                    ? ""
+                    : ", from "
+                            + b.mixed().stream()
+                                    .map(m -> (m.powder()
+                                                    ? "CMC powder"
+                                                    : m.tint().name()) + " "
+                                            + Quantity.mass(Math.max(0.1, Rounding.halfUp(m.grams(), 0.1))))
+                                    .collect(java.util.stream.Collectors.joining(" and "));
+            String verb = b.paste().kneaded() ? "Knead" : "Mix";
+            add(
+                    Phrase.of(
+                            verb + " {} of {} in {}{}.",
+                            Quantity.mass(b.parts().kneaded()),
+                            Quantity.text(b.paste().words()),
+                            Quantity.text(b.tint().name()),
+                            Quantity.text(mixed)),
+                    "scale, gloves",
+                    "",
+                    each,
+                    null,
+                    b == batches.get(batches.size() - 1)
+                            ? Phrase.of("{} batches, no streaks, each covered.", Quantity.count(batches.size()))
+                            : null,
+                    "");
+        }
+    }
+
+    private OwnPiece piece(String id) {
+        return plan.pieces().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    private void piece(Task t) {
+        OwnPiece p = piece(t.about());
+        String faces = switch (p.resting().faces()) {
+            case BOTH -> "with both faces free";
+            case TURNED -> "on a flat board, and turn half way";
+            case FORMER -> "on a former";
+        };
+        String hot = p.paste() == Paste.SUGAR ? HOT : p.sticks().kind() == OwnPiece.Stick.WIRE ? WIRE : "";
+        add(
+                Phrase.of(
+                        "Make {} × {}: {} wide, {} high, {} thick, of {}; dry {}.",
+                        Quantity.count(p.count()),
+                        Quantity.text(p.name()),
+                        Quantity.length(p.width()),
+                        Quantity.length(p.height()),
+                        Quantity.length(p.thickness()),
+                        Quantity.text(
+                                p.paste() == null
+                                        ? "what it is made of"
+                                        : p.paste().words()),
+                        Quantity.text(faces)),
+                "cutter or template",
+                "",
+                t.minutes(),
+                null,
+                p.picks() == 0
+                        ? null
+                        : Phrase.of("{} picks are set in each while it is soft.", Quantity.count(p.picks())),
+                hot);
+    }
+
+    private Tier tier(Task t) {
+        return plan.tier(t.tier());
+    }
+
+    private TierWorkup workup(String tier) {
+        return worked.tiers().stream()
+                .filter(w -> w.id().equals(tier))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void fill(Task t) {
+        Tier tier = tier(t);
+        add(
+                Phrase.of(
+                        "Fill and stack the layers to {}, and level the top with a spirit level.",
+                        Quantity.length(tier.height())),
+                "serrated knife, spirit level",
+                Phrase.of("{} high all round, crumbs brushed off.", Quantity.length(tier.height())),
+                "");
+    }
+
+    private void cover(Task t) {
+        int index = Integer.parseInt(t.id().substring(t.id().lastIndexOf('-') + 1)) - 1;
+        Coat coat = tier(t).coats().get(index);
+        Covering c = TableWork.coats(plan, tier(t)).stream()
+                .filter(each -> each.index() == index)
+                .findFirst()
+                .orElseThrow();
+        Phrase check = Phrase.of(
+                "{} of {} all round, edges sharp, no air under it.",
+                Quantity.length(coat.thickness()),
+                Quantity.text(c.paste().words()));
+        Phrase what = switch (c.laid()) {
+            case SPREAD ->
+                Phrase.of(
+                        "Spread {} of {} to {} and scrape it smooth.",
+                        Quantity.mass(c.stays()),
+                        Quantity.text(c.paste().words()),
+                        Quantity.length(c.thickness()));
+            case SHEET, BARE ->
+                Phrase.of(
+                        "Roll {} to {}, to {} across and {} the other way; lay it over, smooth it, trim the foot.",
+                        Quantity.mass(c.stays() + c.trimmed()),
+                        Quantity.length(c.thickness()),
+                        Quantity.length(c.width()),
+                        Quantity.length(c.height()));
+            case STRIP ->
+                c.lid().round()
+                        ? Phrase.of(
+                                "Roll a strip of {} by {} and wrap it, and lay a round lid, {} across.",
+                                Quantity.length(c.width()),
+                                Quantity.length(c.height()),
+                                Quantity.length(c.lid().width()))
+                        : Phrase.of(
+                                "Roll a strip of {} by {} and wrap it, and lay a lid of the top's own outline, {} by {}.",
+                                Quantity.length(c.width()),
+                                Quantity.length(c.height()),
+                                Quantity.length(c.lid().width()),
+                                Quantity.length(c.lid().height()));
+        };
+        add(what, c.laid() == Coat.Laid.SPREAD ? "palette knife, scraper" : "roller, smoothers, knife", check, "");
+    }
+
+    private Build.Standing standing(Task t) {
+        return build.tiers().stream()
+                .filter(s -> s.id().equals(t.tier()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void dowels(Task t) {
+        Build.Standing s = standing(t);
+        add(
+                Phrase.of(
+                        "Cut {} dowels to {} and press them in through the seat template, from the front round.",
+                        Quantity.count(s.dowels().size()),
+                        Quantity.length(s.length())),
+                "seat template, saw or shears",
+                Phrase.of(
+                        "All {} flush with the top: the board above lies level.",
+                        Quantity.count(s.dowels().size())),
+                RODS_OUT);
+    }
+
+    private void stack(Task t) {
+        Build.Standing s = standing(t);
+        int i = build.tiers().indexOf(s);
+        Quantity kilos = Quantity.plain(Rounding.halfUp(s.own() / 1000, 0.1));
+        Build.Ledge ledge = i == 0 ? null : build.tiers().get(i - 1).ledge();
+        Phrase what = ledge == null
+                ? Phrase.of("Mark the board's middle, glue it and set the tier down: {} kg.", kilos)
+                : Phrase.of("Glue inside the seat, lower the tier, front to front, and fill the join: {} kg.", kilos);
+        Phrase check = ledge == null
+                ? Phrase.of("Level both ways, turned by {}.", Quantity.angle(Math.PI / 2))
+                : Phrase.of(
+                        "To the rim: front {}, back {}, left {}, right {}; level.",
+                        Quantity.length(ledge.front()),
+                        Quantity.length(ledge.back()),
+                        Quantity.length(ledge.left()),
+                        Quantity.length(ledge.right()));
+        add(what, "lifter, spirit level, tape", check, t.pairs() > 1 ? TWO : "");
+    }
+
+    /** The tape first, then each division by the way chosen for it. */
+    private void measure(Task t) {
+        TierWorkup w = workup(t.tier());
+        List<DivisionSpec> specs = tier(t).divisions();
+        double share = (double) t.minutes() / (1 + specs.size());
+        add(
+                Phrase.of(
+                        "Tape the foot: {} is planned; and the height: {}. Mark the front.",
+                        Quantity.length(w.form().foot().mm()),
+                        Quantity.length(w.form().height().mm())),
+                "soft tape, pricker",
+                "",
+                share,
+                null,
+                null,
+                "");
+        for (int i = 0; i < specs.size(); i++) {
+            TierWorkup.Divided d = w.divisions().get(i);
+            int n = d.count();
+            add(
+                    Marking.said(specs.get(i), d, w.form().foot().mm(), tape),
+                    specs.get(i).marked().tools(),
+                    "",
+                    share,
+                    null,
+                    Phrase.of(
+                            "From mark {} round to the first is {}, within {}.",
+                            Quantity.count(n),
+                            Quantity.length(d.sections().get(n - 1).arc()),
+                            Quantity.length(tape.divisionMm())),
+                    "");
+        }
+    }
+
+    private void dress(Task t) {
+        TierWorkup.Worn worn = workup(t.tier()).dressings().stream()
+                .filter(w -> w.id().equals(t.about()))
+                .findFirst()
+                .orElseThrow();
+        Adhesive chosen = plan.made().joints().get(t.tier() + "/" + worn.id());
+        String joint = chosen == null ? worn.making().adhesive() : chosen.words();
+        List<Making.Step> steps = TierTasks.part(worn, t.id());
+        for (int k = 0; k < steps.size(); k++) {
+            Making.Step step = steps.get(k);
+            boolean last = k == steps.size() - 1;
+            add(
+                    step.what(),
+                    step.tool(),
+                    last ? joint : "",
+                    step.minutes(),
+                    step.pause(),
+                    last && step.pause() == null ? closing(t, worn) : null,
+                    step.caution());
+        }
+    }
+
+    /** The join at the back is where every fault ends up. */
+    private Phrase closing(Task t, TierWorkup.Worn worn) {
+        String division = tier(t).dressing(worn.id()).division();
+        TierWorkup.Divided d = workup(t.tier()).divisions().stream()
+                .filter(each -> each.id().equals(division))
+                .findFirst()
+                .orElseThrow();
+        return Phrase.of(
+                "At the back the {} sections meet: the last is {} like its neighbours, and nothing leaves {} to {} above"
+                        + " the foot.",
+                Quantity.count(d.count()),
+                Quantity.length(d.sections().get(d.count() - 1).arc()),
+                Quantity.length(worn.zone().foot()),
+                Quantity.length(worn.zone().top()));
+    }
+
+    private void place(Task t) {
+        OwnPiece p = piece(t.about());
+        boolean picked = p.picks() > 0;
+        add(
+                Phrase.of(
+                        "Put {} × {} on, {} {} in each, {} deep.",
+                        Quantity.count(p.count()),
+                        Quantity.text(p.name()),
+                        Quantity.count(p.picks()),
+                        Quantity.text(p.sticks().kind().words()),
+                        Quantity.length(p.buried())),
+                picked ? "picks" : "royal icing",
+                Phrase.of("Upright, and {} picks counted in.", Quantity.count((long) p.picks() * p.count())),
+                p.sticks().kind() == OwnPiece.Stick.WIRE ? WIRE : picked ? PICKS : p.dark() ? DUST : "");
+    }
+}

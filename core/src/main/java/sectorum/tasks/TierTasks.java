@@ -1,0 +1,363 @@
+package sectorum.tasks;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import sectorum.bench.Paste;
+import sectorum.bench.Rate;
+import sectorum.bench.Shelf;
+import sectorum.days.Dependency;
+import sectorum.days.Rest;
+import sectorum.days.Task;
+import sectorum.measure.Absent;
+import sectorum.plan.Coat;
+import sectorum.plan.Dressing;
+import sectorum.plan.Layers;
+import sectorum.plan.Tier;
+import sectorum.side.Side;
+import sectorum.technique.Making;
+import sectorum.tier.Marking;
+import sectorum.tier.TierWorkup;
+
+/** The tasks of one tier: filled, coated, covered, set on the one below, measured and dressed (craft 1). */
+public final class TierTasks {
+    /** Coats rest so long before a covering, and ganache before anything, minutes. */
+    private static final int OVERNIGHT = 8 * 60;
+    /** Buttercream is chilled before it is touched, minutes. */
+    private static final int CHILL_LOW = 15;
+
+    private static final int CHILL = 20;
+    /** A covering is firm enough to be marked, stuck on and handled, and still good to mark, minutes after (craft 4.2). */
+    private static final int FIRM = 8 * 60;
+
+    private static final int MARKED_BY = 24 * 60;
+    /** Foot, height and front, minutes. */
+    private static final double TAPING = 10;
+    /** More is lifted by two, g. */
+    public static final double BY_TWO = 8000;
+
+    private final PlanTasks all;
+    private final Tier tier;
+    private final int index;
+    private final List<TierWorkup.Worn> worn;
+    private boolean covered;
+
+    @Absent
+    private String base;
+
+    TierTasks(PlanTasks all, int index) {
+        this.all = all;
+        this.index = index;
+        this.tier = all.plan().tiers().get(index);
+        this.worn = all.worked().tiers().get(index).dressings().stream()
+                .sorted(Comparator.comparing(TierTasks::when).thenComparing(this::covers))
+                .toList();
+    }
+
+    private boolean covers(TierWorkup.Worn w) {
+        Dressing d = tier.dressing(w.id());
+        return d.covers();
+    }
+
+    /** When a dressing goes on its tier. */
+    private enum When {
+        /** Pressed into the covering while that is soft. */
+        SOFT,
+        /** Onto the tier while it stands alone. */
+        ALONE,
+        /** As its workshop stacks and decorates. */
+        USUAL
+    }
+
+    private static When when(TierWorkup.Worn w) {
+        if (w.making().steps().stream().anyMatch(Making.Step::soft)) {
+            return When.SOFT;
+        }
+        return w.making().unstacked() ? When.ALONE : When.USUAL;
+    }
+
+    private void put(Task task) {
+        all.put(task.about(tier.id(), task.about()));
+    }
+
+    void add() {
+        if (!tier.dummy()) {
+            base = "fill-" + tier.id();
+            put(all.add(
+                            Task.Kind.FILL,
+                            base,
+                            "Fill and level " + tier.name(),
+                            Rate.LAYER.minutes(layers()),
+                            false,
+                            null)
+                    .ahead(PlanTasks.fresh(tier)));
+        }
+        coats();
+        if (tier.divisions().stream().anyMatch(d -> d.marked().soft())) {
+            // What is pressed into the covering is marked while that is soft, whatever is hung on the marks later.
+            measure(true, new ArrayList<>());
+        }
+        dress(When.SOFT);
+        dress(When.ALONE);
+        if (all.plan().days().dressFirst()) {
+            dress(When.USUAL);
+        }
+        stack();
+    }
+
+    /** What waits until everything stands. */
+    void finish() {
+        if (!all.plan().days().dressFirst()) {
+            dress(When.USUAL);
+        }
+    }
+
+    private int layers() {
+        Layers layers = tier.layers();
+        return layers == null ? 3 : Math.max(1, layers.count());
+    }
+
+    private void coats() {
+        Side side = tier.side();
+        double area = (tier.kind().build(tier.sizes(), tier.coatThickness()).area()
+                        + side.foot().mm() * side.height().mm())
+                / 10_000;
+        for (int i = 0; i < tier.coats().size(); i++) {
+            Coat coat = tier.coats().get(i);
+            boolean outermost = tier.coats().size() > 1 && i == tier.coats().size() - 1;
+            Paste paste = coat.made(outermost);
+            String before = base;
+            if (!(coat.thickness() > 0)) {
+                continue;
+            }
+            base = "coat-" + tier.id() + "-" + (i + 1);
+            if (coat.lies(outermost) == Coat.Laid.SPREAD) {
+                boolean last = i + 1 < tier.coats().size()
+                        && tier.coats().get(i + 1).lies(i + 2 == tier.coats().size()) != Coat.Laid.SPREAD;
+                put(all.add(
+                        Task.Kind.COAT,
+                        base,
+                        "Coat " + tier.name() + ": " + coat.name(),
+                        Rate.COATED_DM2.minutes(area),
+                        false,
+                        rest(paste, last),
+                        after(before),
+                        Dependency.after(PlanTasks.MIX),
+                        Dependency.after(PlanTasks.MIX_DARK)));
+            } else {
+                put(all.add(
+                        Task.Kind.COVER,
+                        base,
+                        "Cover " + tier.name() + ": " + coat.name(),
+                        Rate.COVERED_DM2.minutes(area),
+                        false,
+                        null,
+                        after(before),
+                        Dependency.after(PlanTasks.KNEAD)));
+                covered = true;
+            }
+        }
+    }
+
+    private static Rest rest(Paste paste, boolean last) {
+        if (paste == Paste.GANACHE) {
+            return Rest.of(Shelf.ROOM, OVERNIGHT);
+        }
+        return last
+                ? Rest.of(Shelf.FRIDGE, OVERNIGHT).taking(1)
+                : new Rest(Shelf.FRIDGE, 1, CHILL_LOW, CHILL, false, false);
+    }
+
+    @Absent
+    private static Dependency after(@Absent String id) {
+        return id == null ? null : Dependency.after(id);
+    }
+
+    /** What is done on a firm covering, or on a chilled coat. */
+    @Absent
+    private Dependency firm(@Absent Integer most) {
+        return base == null ? null : covered ? new Dependency(base, FIRM, most, true) : Dependency.after(base);
+    }
+
+    private void measure(boolean soft, List<Dependency> needs) {
+        String id = "measure-" + tier.id();
+        if (!all.has(id)) {
+            double marking = tier.divisions().stream()
+                    .mapToDouble(d -> Marking.minutes(d.marked(), d.count()))
+                    .max()
+                    .orElse(0);
+            double minutes = TAPING + marking;
+            needs.add(soft ? soft(minutes) : firm(MARKED_BY));
+            put(all.add(
+                    Task.Kind.MEASURE,
+                    id,
+                    "Measure and mark " + tier.name(),
+                    minutes,
+                    false,
+                    null,
+                    needs.toArray(Dependency[]::new)));
+        }
+    }
+
+    /**
+     * Begun so early that it ends within the hour after covering. A coat of icing is left to chill first: what is taped or
+     * combed before that is dented.
+     */
+    @Absent
+    private Dependency soft(double minutes) {
+        if (base == null) {
+            return null;
+        }
+        int most = Math.max(0, Dependency.SOFT - PlanTasks.rounded(minutes));
+        Rest chills = all.rest(base);
+        return covered || chills == null
+                ? new Dependency(base, 0, most, false)
+                : new Dependency(base, 0, chills.least() + most, true);
+    }
+
+    /** Soft work within the hour after covering; firm work when the covering holds, and after stacking by that school. */
+    private void dress(When when) {
+        List<TierWorkup.Worn> these = worn.stream().filter(w -> when(w) == when).toList();
+        if (these.isEmpty()) {
+            return;
+        }
+        List<Dependency> standing = new ArrayList<>();
+        boolean soft = when == When.SOFT;
+        if (when == When.USUAL && !all.plan().days().dressFirst()) {
+            standing.add(Dependency.after("stack-" + tier.id()));
+            above().forEach(t -> standing.add(Dependency.after("stack-" + t)));
+        }
+        measure(soft, new ArrayList<>(standing));
+        for (TierWorkup.Worn w : these) {
+            dress(w, soft, standing);
+        }
+    }
+
+    private List<String> above() {
+        List<Tier> tiers = all.plan().tiers();
+        return index + 1 < tiers.size() ? List.of(tiers.get(index + 1).id()) : List.of();
+    }
+
+    @Absent
+    private String dressed;
+
+    private void dress(TierWorkup.Worn w, boolean soft, List<Dependency> standing) {
+        List<List<Making.Step>> parts = parts(w.making().steps());
+        String stem = "dress-" + tier.id() + "-" + w.id();
+        String before = null;
+        Making.Pause pause = null;
+        for (int k = 0; k < parts.size(); k++) {
+            List<Making.Step> steps = parts.get(k);
+            double minutes = steps.stream().mapToDouble(Making.Step::minutes).sum();
+            List<Dependency> needs = new ArrayList<>();
+            if (k > 0) {
+                needs.add(new Dependency(before, 0, (int) Math.ceil(pause.most()), true));
+            } else {
+                needs.addAll(standing);
+                needs.add(Dependency.after("measure-" + tier.id()));
+                needs.add(after(dressed));
+                needs.add(soft && base != null ? soft(minutes) : firm(null));
+                materials(w, needs);
+            }
+            pause = steps.get(steps.size() - 1).pause();
+            String id = parts.size() == 1 ? stem : stem + "-" + (k + 1);
+            String name = w.name() + " on " + tier.name() + (parts.size() == 1 ? "" : ", part " + (k + 1));
+            // What sets between its parts, and what wants a soft covering, is not laid down.
+            boolean pauses = parts.size() == 1 && !soft;
+            put(all.add(Task.Kind.DRESS, id, name, minutes, pauses, rest(pause), needs.toArray(Dependency[]::new))
+                    .about(tier.id(), w.id()));
+            before = id;
+        }
+        dressed = before;
+    }
+
+    /** Steps up to each that must be waited for. */
+    private static List<List<Making.Step>> parts(List<Making.Step> steps) {
+        List<List<Making.Step>> parts = new ArrayList<>();
+        List<Making.Step> part = new ArrayList<>();
+        for (Making.Step step : steps) {
+            part.add(step);
+            if (step.pause() != null) {
+                parts.add(part);
+                part = new ArrayList<>();
+            }
+        }
+        if (!part.isEmpty()) {
+            parts.add(part);
+        }
+        return parts;
+    }
+
+    /** The steps of one of a dressing's tasks. */
+    static List<Making.Step> part(TierWorkup.Worn w, String task) {
+        List<List<Making.Step>> parts = parts(w.making().steps());
+        if (parts.size() == 1 || !task.matches(".*-\\d+")) {
+            return w.making().steps();
+        }
+        int k = Integer.parseInt(task.substring(task.lastIndexOf('-') + 1));
+        return k >= 1 && k <= parts.size() && task.endsWith(w.id() + "-" + k)
+                ? parts.get(k - 1)
+                : w.making().steps();
+    }
+
+    @Absent
+    private static Rest rest(@Absent Making.Pause pause) {
+        if (pause == null) {
+            return null;
+        }
+        int least = (int) Math.ceil(pause.least());
+        int places = pause.shelf() == Shelf.ROOM ? 0 : 1;
+        return new Rest(pause.shelf(), places, least, least, false, false);
+    }
+
+    private static void materials(TierWorkup.Worn w, List<Dependency> needs) {
+        boolean kneaded = w.making().used().stream().anyMatch(u -> u.paste().kneaded());
+        boolean icing = w.making().used().stream()
+                .anyMatch(
+                        u -> u.paste() == Paste.BUTTERCREAM || u.paste() == Paste.ROYAL || u.paste() == Paste.GANACHE);
+        if (kneaded) {
+            needs.add(Dependency.after(PlanTasks.KNEAD_PIECES));
+        }
+        if (icing) {
+            needs.add(Dependency.after(PlanTasks.MIX));
+            needs.add(Dependency.after(PlanTasks.MIX_DARK));
+        }
+    }
+
+    /** On its board, or on the tier below: dowels first, the lower one before the upper. */
+    private void stack() {
+        List<Dependency> needs = new ArrayList<>();
+        needs.add(firm(null));
+        needs.add(after(dressed));
+        String below = index == 0 ? null : all.plan().tiers().get(index - 1).id();
+        if (below == null) {
+            needs.add(Dependency.after(PlanTasks.BOARD));
+        } else {
+            needs.add(Dependency.after("dowel-" + below));
+            needs.add(Dependency.after("stack-" + below));
+        }
+        String name = below == null ? "Set " + tier.name() + " on its board" : "Stack " + tier.name();
+        boolean heavy = all.build().tiers().get(index).own() > BY_TWO;
+        put(all.add(
+                        Task.Kind.STACK,
+                        "stack-" + tier.id(),
+                        name,
+                        Rate.STACKED.minutes(1),
+                        false,
+                        null,
+                        needs.toArray(Dependency[]::new))
+                .paired(heavy ? 2 : 1));
+        int dowels = all.build().tiers().get(index).dowels().size();
+        if (dowels > 0) {
+            // The dowels stand in the tier when it stands itself, and before the next comes.
+            put(all.add(
+                    Task.Kind.DOWEL,
+                    "dowel-" + tier.id(),
+                    dowels + " dowels in " + tier.name(),
+                    Rate.DOWEL.minutes(dowels),
+                    true,
+                    null,
+                    Dependency.after("stack-" + tier.id())));
+        }
+    }
+}

@@ -1,0 +1,313 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Supplier;
+import sectorum.bench.Adhesive;
+import sectorum.bench.Course;
+import sectorum.bench.Hand;
+import sectorum.bench.Paste;
+import sectorum.bench.Spare;
+import sectorum.bench.ThingKind;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Drawings;
+import sectorum.finding.Finding;
+import sectorum.finding.Mend;
+import sectorum.finding.Rule;
+import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.outline.Along;
+import sectorum.outline.Outline;
+
+/** Gathers what follows while a technique works its place. */
+final class DressingBuilder {
+    /** Pieces of less are none, mm². */
+    private static final double NOTHING = 1e-6;
+
+    private final DressingContext place;
+    private final List<Layout.Shape> shapes = new ArrayList<>();
+    private final List<Layout.Placement> placements = new ArrayList<>();
+    private final List<Figure> figures = new ArrayList<>();
+    private final List<Handle> handles = new ArrayList<>();
+    private final List<Finding> findings = new ArrayList<>();
+    private final List<Supplier<Drawing>> drawings = new ArrayList<>();
+    private final List<Making.Cut> cuts = new ArrayList<>();
+    private final List<Making.Used> used = new ArrayList<>();
+    private final List<Making.Step> steps = new ArrayList<>();
+    private final List<Making.Tool> tools = new ArrayList<>();
+    private double powder;
+    private boolean soft;
+    private boolean unstacked;
+    private final List<Making.Turn> turns = new ArrayList<>();
+    private Adhesive adhesive = Adhesive.NONE;
+
+    DressingBuilder(DressingContext place) {
+        this.place = place;
+    }
+
+    int piece(List<Double> outline) {
+        return shape(Layout.Role.PIECE, true, 0, outline);
+    }
+
+    /** A piece that is a line of some thickness. */
+    int strand(double wide, List<Double> line) {
+        return shape(Layout.Role.PIECE, false, wide, line);
+    }
+
+    int guide(List<Double> line) {
+        return shape(Layout.Role.GUIDE, false, 0, line);
+    }
+
+    int detail(List<Double> line) {
+        return shape(Layout.Role.DETAIL, false, 0, line);
+    }
+
+    private int shape(Layout.Role role, boolean closed, double wide, List<Double> xz) {
+        shapes.add(new Layout.Shape(role, closed, wide, xz));
+        return shapes.size() - 1;
+    }
+
+    /** Puts a shape at s on the foot's circumference, wrapped, and z above the foot. */
+    DressingBuilder put(int shape, double s, double z, double turn, int colour) {
+        return put(shape, s, z, turn, 1, colour);
+    }
+
+    DressingBuilder put(int shape, double s, double z, double turn, double size, int colour) {
+        double wrapped = Along.of(s, place.division().around()).s();
+        placements.add(new Layout.Placement(shape, wrapped, z, turn, size, colour));
+        return this;
+    }
+
+    /** A level line as long as a stretch of the foot, put at a height where that stretch is shorter or longer. */
+    DressingBuilder putLevel(int shape, Along s, double z) {
+        return put(shape, s.s(), z, 0, place.narrowing(z), 0);
+    }
+
+    DressingBuilder put(int shape, Along s, double z, int colour) {
+        return put(shape, s.s(), z, 0, colour);
+    }
+
+    DressingBuilder lead(String label, Quantity quantity) {
+        figures.add(Figure.lead(label, quantity));
+        return this;
+    }
+
+    DressingBuilder figure(String label, Quantity quantity) {
+        figures.add(Figure.of(label, quantity));
+        return this;
+    }
+
+    DressingBuilder handle(Handle handle) {
+        handles.add(handle);
+        return this;
+    }
+
+    DressingBuilder find(Rule rule, Phrase what, Mend... mends) {
+        return find(rule, what, List.of(mends));
+    }
+
+    DressingBuilder find(Rule rule, Phrase what, List<Mend> mends) {
+        findings.add(rule.found(what, mends));
+        return this;
+    }
+
+    DressingBuilder draw(Supplier<Drawing> drawing) {
+        drawings.add(drawing);
+        return this;
+    }
+
+    DressingBuilder adhesive(Adhesive with) {
+        adhesive = with;
+        return this;
+    }
+
+    /** Pieces cut from a sheet: their net mass is area × thickness × density × count (craft 4.3). */
+    DressingBuilder cut(
+            Phrase what, Paste paste, double thickness, int colour, List<Double> outline, int count, Spare spare) {
+        return cut(what, paste, thickness, colour, outline, count, spare.of(count));
+    }
+
+    /** The same with so many spares, where several lines share them. */
+    DressingBuilder cut(
+            Phrase what, Paste paste, double thickness, int colour, List<Double> outline, int count, int spare) {
+        // What has shrunk to a line is no piece; whoever drew it says so.
+        if (count > 0 && Flat.area(outline) > NOTHING) {
+            double[] box = Flat.box(outline);
+            cuts.add(new Making.Cut(
+                    what,
+                    paste,
+                    thickness,
+                    colour,
+                    box[2] - box[0],
+                    box[3] - box[1],
+                    outline,
+                    count,
+                    spare,
+                    paste.sheet(Flat.area(outline), thickness)));
+            used(paste, colour, thickness, count * paste.sheet(Flat.area(outline), thickness), 0);
+        }
+        return this;
+    }
+
+    /** Round pieces: their mass is that of the round, not of the polygon that it is drawn as. */
+    DressingBuilder cutRound(
+            Phrase what, Paste paste, double thickness, int colour, double across, int count, Spare spare) {
+        if (count > 0) {
+            double each = paste.sheet(Math.PI * across * across / 4, thickness);
+            List<Double> outline = Flat.circle(across, 40);
+            cuts.add(new Making.Cut(
+                    what, paste, thickness, colour, across, across, outline, count, spare.of(count), each));
+            used(paste, colour, thickness, count * each, 0);
+        }
+        return this;
+    }
+
+    /** Pieces that are not cut from a sheet: pearls, piped shells. */
+    DressingBuilder made(
+            Phrase what, Paste paste, int colour, double across, int count, Spare spare, double gramsEach) {
+        if (count > 0) {
+            cuts.add(new Making.Cut(
+                    what, paste, 0, colour, across, across, List.of(), count, spare.of(count), gramsEach));
+            used(paste, colour, 0, count * gramsEach, 0);
+        }
+        return this;
+    }
+
+    /** A thing of a size that is worked with; one within the slack serves, too. */
+    DressingBuilder tool(ThingKind kind, String field, double size, double slack) {
+        if (tools.stream().noneMatch(t -> t.kind() == kind && t.size() == size)) {
+            tools.add(new Making.Tool(kind, field, size, slack));
+        }
+        return this;
+    }
+
+    /** CMC kneaded into the paste, g/kg, so that it stands. */
+    DressingBuilder powder(double gramsPerKg) {
+        powder = gramsPerKg;
+        return this;
+    }
+
+    /** It goes onto its tier before that is stacked. */
+    DressingBuilder unstacked() {
+        unstacked = true;
+        return this;
+    }
+
+    /** One contact of faces on the way to the cake. */
+    DressingBuilder turn(Phrase contact) {
+        turns.add(new Making.Turn(contact));
+        return this;
+    }
+
+    /** What is extruded, piped or cut by length. */
+    DressingBuilder used(Paste paste, int colour, double thickness, double grams, double length) {
+        if (grams > 0) {
+            for (int i = 0; i < used.size(); i++) {
+                Making.Used same = used.get(i);
+                if (same.paste() == paste && same.colour() == colour && same.thickness() == thickness) {
+                    used.set(
+                            i, new Making.Used(paste, colour, thickness, same.grams() + grams, same.length() + length));
+                    return this;
+                }
+            }
+            used.add(new Making.Used(paste, colour, thickness, grams, length));
+        }
+        return this;
+    }
+
+    DressingBuilder step(Phrase what, String tool, double minutes) {
+        return step(what, tool, minutes, null, "");
+    }
+
+    DressingBuilder step(Phrase what, String tool, double minutes, @Absent Making.Pause pause, String caution) {
+        steps.add(new Making.Step(what, tool, minutes, pause, caution, soft));
+        return this;
+    }
+
+    /** What is done from here on wants a soft covering: within the hour (craft 1). */
+    DressingBuilder soft() {
+        soft = true;
+        return this;
+    }
+
+    /** What is done from here on wants it firm again. */
+    DressingBuilder firm() {
+        soft = false;
+        return this;
+    }
+
+    /** Which way the work goes from the front, for this hand. */
+    String order() {
+        boolean right = place.bench().hand() == Hand.RIGHT;
+        if (place.bench().course() == Course.ROUND) {
+            return "front first, then round to the " + (right ? "right" : "left") + " until it closes";
+        }
+        return "front first, then alternately " + (right ? "right and left" : "left and right");
+    }
+
+    /** How many repeats of each colour there are when so many cycle through the dressing's colours. */
+    Map<Integer, Integer> cycled(int many) {
+        Map<Integer, Integer> counts = new TreeMap<>();
+        for (int c = 0; c < place.colours(); c++) {
+            int of = many / place.colours() + (c < many % place.colours() ? 1 : 0);
+            if (of > 0) {
+                counts.put(c, of);
+            }
+        }
+        return counts;
+    }
+
+    /** How many pieces bend round a corner: they are cut or folded there, on outlines whose corners rule. */
+    private int bent() {
+        Outline outline = place.division().outline();
+        if (!outline.cornersRule()) {
+            return 0;
+        }
+        int bent = 0;
+        for (Layout.Placement p : placements) {
+            Layout.Shape shape = shapes.get(p.shape());
+            if (shape.role() != Layout.Role.PIECE || !shape.closed()) {
+                continue;
+            }
+            double[] box = Flat.box(shape.xz());
+            double narrowing = place.narrowing(p.z());
+            for (double corner : outline.corners()) {
+                double off = corner - p.s();
+                off -= Math.rint(off / outline.perimeter()) * outline.perimeter();
+                bent += off > box[0] / narrowing + 0.5 && off < box[2] / narrowing - 0.5 ? 1 : 0;
+            }
+        }
+        return bent;
+    }
+
+    /** Everything, with the totals that every dressing has at the end of its figures. */
+    Dressed done() {
+        Making making =
+                new Making(cuts, used, adhesive.words(), adhesive.why(), steps, tools, powder, unstacked, turns);
+        if (making.pieces() > 0) {
+            figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
+        }
+        int bent = bent();
+        if (bent > 0) {
+            figures.add(Figure.of("Bent round a corner", Quantity.count(bent)));
+        }
+        double length = used.stream().mapToDouble(Making.Used::length).sum();
+        if (length > 0) {
+            figures.add(Figure.of("To pipe or extrude", Quantity.length(length)));
+        }
+        if (making.grams() > 0) {
+            figures.add(Figure.of("Net weight", Quantity.mass(making.grams())));
+        }
+        figures.add(Figure.of("Hands", Quantity.minutes(making.minutes())));
+        return new Dressed(
+                new Layout(shapes, placements),
+                figures,
+                handles,
+                findings,
+                Drawings.when(() -> drawings.stream().map(Supplier::get).toList()),
+                making);
+    }
+}

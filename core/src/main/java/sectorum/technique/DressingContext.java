@@ -1,0 +1,98 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.bench.Bench;
+import sectorum.divide.Division;
+import sectorum.measure.Tape;
+import sectorum.outline.Along;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+
+/**
+ * Where a dressing goes.
+ *
+ * @param division along the foot's circumference; marks keep their angle up a tapered side
+ * @param colours how many colours the dressing has, 1 or more; repeats cycle through them
+ * @param bench whose tape, hand and boards
+ */
+public record DressingContext(Side side, Division division, Zone zone, int colours, Bench bench) {
+    /** Marks nearer than this, mm, are one: perimeters found numerically are no better. */
+    private static final double SAME_MARK = 1e-6;
+
+    /** More in one section is a texture, not a division. */
+    static final int MOST_PARTS = 40;
+
+    /** Width of section k along the side at height z, mm. */
+    public double width(int k, double z) {
+        return division.section(k) * narrowing(z);
+    }
+
+    /** How wide the side is at height z, as a share of the foot. */
+    public double narrowing(double z) {
+        return side.narrowing(z);
+    }
+
+    /** Mid-zone, mm above the foot: pieces that are neither rows nor hung from marks have their size here (craft 2.1). */
+    public double middleZ() {
+        return (zone.foot() + zone.top()) / 2;
+    }
+
+    /** Circumference at mid-zone, mm. */
+    double aroundMiddle() {
+        return side.around(middleZ());
+    }
+
+    public Tape tape() {
+        return bench.tape();
+    }
+
+    /** A size rounded to the tape in hand, at least one of its divisions. */
+    double onTape(double mm) {
+        return Math.max(tape().divisionMm(), tape().read(mm));
+    }
+
+    /** The widest section at height z, mm: sizes are taken from it. */
+    double widest(double z) {
+        double widest = 0;
+        for (int k = 0; k < division.count(); k++) {
+            widest = Math.max(widest, width(k, z));
+        }
+        return widest;
+    }
+
+    /** The same place with every section in so many alike, as far as a hand can still mark them. */
+    DressingContext parted(int each) {
+        int most = Math.max(1, (int) Division.COUNT.max() / division.count());
+        return new DressingContext(side, division.split(Math.min(each, most)), zone, colours, bench);
+    }
+
+    /** Into how many a section is best parted to come near a width, so that all together are a multiple of something. */
+    int parts(double wanted, int multiple) {
+        int n = division.count();
+        int best = 1;
+        double least = Double.MAX_VALUE;
+        for (int each = 1; each <= MOST_PARTS && n * each <= Division.COUNT.max(); each++) {
+            double off = Math.abs(division.around() / n / each - wanted);
+            if (n * each % multiple == 0 && off < least) {
+                least = off;
+                best = each;
+            }
+        }
+        return best;
+    }
+
+    /** The same place in a mirror: marks on the other side of the front. */
+    DressingContext mirrored() {
+        List<Double> marks = new ArrayList<>();
+        for (int k = 0; k < division.count(); k++) {
+            Along mark = division.mark(k);
+            // The seam is its own mirror image: a mark a hair to one side of it stays the first, or the last.
+            boolean seam = mark.distance(Along.of(0, division.around())) < SAME_MARK;
+            marks.add(seam ? mark.s() : mark.mirrored().s());
+        }
+        marks.sort(null);
+        return new DressingContext(
+                side, new Division(division.outline(), division.front(), marks), zone, colours, bench);
+    }
+}

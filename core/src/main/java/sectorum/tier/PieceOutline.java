@@ -1,0 +1,76 @@
+package sectorum.tier;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.plan.OwnPiece;
+
+/** A piece of one's own as it is drawn: x from its middle, z from its foot, mm; closed. */
+public final class PieceOutline {
+    private static final int ROUND = 32;
+    private static final int RAYS = 5;
+    /** Where a star's inner points lie, as a share of its outer ones. */
+    private static final double INNER = 0.382;
+
+    private PieceOutline() {}
+
+    public static List<double[]> of(OwnPiece piece) {
+        double w = piece.width() / 2;
+        double h = piece.height();
+        List<double[]> unit = switch (piece.form()) {
+            case PLAQUE -> points(-1, 0, 1, 0, 1, 1, -1, 1);
+            case ROUND, PAIR -> arc(0, 2 * Math.PI, 0.5, 0.5);
+            case DOME -> arc(0, Math.PI, 0, 1);
+            case STAR -> star();
+            case BOW ->
+                points(
+                        0, 0.42, -0.4, 0.05, -1, 0.1, -0.9, 0.5, -1, 0.95, -0.4, 0.95, -0.12, 0.62, 0.12, 0.62, 0.4,
+                        0.95, 1, 0.95, 0.9, 0.5, 1, 0.1, 0.4, 0.05);
+            case FLOWER -> flower();
+            case FIGURE ->
+                points(
+                        -0.6, 0, 0.6, 0, 0.8, 0.5, 0.45, 0.68, 0.5, 0.9, 0.2, 1, -0.2, 1, -0.5, 0.9, -0.45, 0.68, -0.8,
+                        0.5);
+        };
+        List<double[]> drawn = new ArrayList<>();
+        unit.forEach(p -> drawn.add(new double[] {p[0] * w, p[1] * h}));
+        drawn.add(drawn.get(0));
+        return drawn;
+    }
+
+    private static List<double[]> points(double... xz) {
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i < xz.length; i += 2) {
+            points.add(new double[] {xz[i], xz[i + 1]});
+        }
+        return points;
+    }
+
+    private static List<double[]> arc(double from, double to, double middle, double high) {
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i <= ROUND; i++) {
+            double a = from + (to - from) * i / ROUND;
+            points.add(new double[] {Math.cos(a), middle + high * Math.sin(a)});
+        }
+        return points;
+    }
+
+    private static List<double[]> star() {
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i < 2 * RAYS; i++) {
+            double r = i % 2 == 0 ? 1 : INNER;
+            double a = Math.PI / 2 + i * Math.PI / RAYS;
+            points.add(new double[] {r * Math.cos(a), 0.5 + r * Math.sin(a) / 2});
+        }
+        return points;
+    }
+
+    private static List<double[]> flower() {
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i < 2 * ROUND; i++) {
+            double a = Math.PI * i / ROUND;
+            double r = 0.75 + 0.25 * Math.cos(RAYS * (a - Math.PI / 2));
+            points.add(new double[] {r * Math.cos(a), 0.5 + r * Math.sin(a) / 2});
+        }
+        return points;
+    }
+}

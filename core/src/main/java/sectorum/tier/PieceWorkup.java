@@ -1,0 +1,78 @@
+package sectorum.tier;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.days.Air;
+import sectorum.days.Drying;
+import sectorum.days.Rest;
+import sectorum.measure.Absent;
+import sectorum.plan.OwnPiece;
+
+/**
+ * A piece of one's own, worked out.
+ *
+ * @param outline as it is seen from the front: x from its middle, z from its foot, x0, z0, x1, z1, … mm
+ * @param grams of all of them
+ * @param minutes hands for all of them, placing included
+ * @param picks of all of them
+ * @param buried how deep a pick goes, mm
+ * @param dries about how long, in the plan's room; absent: it needs no rest
+ */
+public record PieceWorkup(
+        String id,
+        List<Double> outline,
+        double grams,
+        double minutes,
+        int picks,
+        double buried,
+        @Absent Dries dries) {
+    /**
+     * @param low hours at the least, until what it waits for
+     * @param high hours that are planned for
+     * @param estimate whether nobody has stated or seen it
+     * @param until what it waits for
+     * @param handled about how many hours until it stands and may be handled; absent: it cools, or its wait was stated
+     * @param hard about how many hours until it is hard; absent likewise, and for what only gets firm
+     */
+    public record Dries(
+            double low,
+            double high,
+            boolean estimate,
+            OwnPiece.Until until,
+            @Absent Double handled,
+            @Absent Double hard) {
+        public static Dries of(OwnPiece piece, Rest rest, double room) {
+            double hours = Drying.hours(piece) * room;
+            boolean reckoned = rest.estimate() && !Double.isNaN(hours);
+            return new Dries(
+                    rest.low() * room / 60,
+                    rest.least() * room / 60,
+                    rest.estimate(),
+                    piece.until(),
+                    reckoned ? Drying.HANDLED * hours : null,
+                    reckoned && !Drying.staysFirm(piece.paste()) ? hours : null);
+        }
+    }
+
+    public PieceWorkup {
+        outline = List.copyOf(outline);
+    }
+
+    public static PieceWorkup of(OwnPiece piece, double humidity) {
+        List<Double> outline = new ArrayList<>();
+        for (double[] point : PieceOutline.of(piece)) {
+            outline.add(point[0]);
+            outline.add(point[1]);
+        }
+        Rest rest = Drying.of(piece, null);
+        double room = rest != null && rest.airy() ? Air.factor(humidity) : 1;
+        return new PieceWorkup(
+                piece.id(),
+                outline,
+                piece.count() * piece.grams(),
+                piece.count() * (piece.labour().minutes() + piece.labour().placing()),
+                piece.count() * piece.picks(),
+                piece.buried(),
+                rest == null ? null : Dries.of(piece, rest, room));
+    }
+}

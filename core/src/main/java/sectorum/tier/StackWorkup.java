@@ -1,0 +1,36 @@
+package sectorum.tier;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.bench.Bench;
+import sectorum.plan.Plan;
+
+/**
+ * What follows for the tiers of a plan, put on one another.
+ *
+ * @param tiers foot to top
+ * @param ledges what is seen of each tier's top beside the tier on it, at the left and right, mm: half the difference of
+ *     the lower one's top edge and the upper one's foot; negative where the upper one hangs over
+ */
+public record StackWorkup(List<TierWorkup> tiers, List<Double> ledges) {
+    public StackWorkup {
+        tiers = List.copyOf(tiers);
+        ledges = List.copyOf(ledges);
+    }
+
+    /** Pure: the same plan and bench give the same workup. */
+    public static StackWorkup of(Plan plan, Bench bench) {
+        return of(plan.tiers().stream().map(tier -> TierWork.of(tier, bench)).toList());
+    }
+
+    /** Tiers worked up one by one, put on one another. */
+    public static StackWorkup of(List<TierWorkup> tiers) {
+        List<Double> ledges = new ArrayList<>();
+        for (int i = 0; i + 1 < tiers.size(); i++) {
+            TierWorkup.Form below = tiers.get(i).form();
+            double edge = below.width() * below.top().mm() / below.foot().mm();
+            ledges.add((edge - tiers.get(i + 1).form().width()) / 2);
+        }
+        return new StackWorkup(tiers, ledges);
+    }
+}

@@ -1,0 +1,252 @@
+package sectorum.tier;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import sectorum.bench.Bench;
+import sectorum.divide.Division;
+import sectorum.divide.Way;
+import sectorum.drawing.Drawing;
+import sectorum.finding.Change;
+import sectorum.finding.Finding;
+import sectorum.finding.Mend;
+import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+import sectorum.outline.Outline;
+import sectorum.outline.Spot;
+import sectorum.plan.Border;
+import sectorum.plan.DivisionSpec;
+import sectorum.plan.Dressing;
+import sectorum.plan.Tier;
+import sectorum.plan.ZoneSpec;
+import sectorum.side.Side;
+import sectorum.side.Zone;
+import sectorum.technique.Catalogue;
+import sectorum.technique.Dressed;
+import sectorum.technique.DressingContext;
+import sectorum.technique.Technique;
+import sectorum.template.GaugeCard;
+import sectorum.template.MarkingStrip;
+import sectorum.template.SectorWheel;
+
+/** Works up one tier: its form, its divisions, then its dressings on them. */
+public final class TierWork {
+    private final Tier tier;
+    private final Bench bench;
+    private final Side side;
+    private final Zones zones;
+
+    private TierWork(Tier tier, Bench bench) {
+        this.tier = tier;
+        this.bench = bench;
+        this.side = tier.side();
+        this.zones = new Zones(tier, side);
+    }
+
+    public static TierWorkup of(Tier tier, Bench bench) {
+        TierWorkup now = new TierWork(tier, bench).worked();
+        if (!tier.isChanged()) {
+            return now;
+        }
+        TierWorkup before = new TierWork(tier.before(), bench).worked();
+        return new TierWorkup(
+                now.id(),
+                now.form(),
+                now.divisions(),
+                now.dressings(),
+                now.borders(),
+                now.findings(),
+                Differences.between(before, now));
+    }
+
+    /** The templates that belong to the tier itself: strip, cards, wheel, top; for each division its own. */
+    public static List<Drawing> drawings(Tier tier, Bench bench) {
+        TierWork work = new TierWork(tier, bench);
+        List<Drawing> drawings = new ArrayList<>();
+        for (DivisionSpec spec : tier.divisions()) {
+            Division division = DivisionWork.closing(spec, tier, work.side.outline());
+            List<Drawing> own = work.marking(spec, division);
+            own.add(SectorWheel.top(division, work.side.top().mm()));
+            boolean first = drawings.isEmpty();
+            own.forEach(d -> drawings.add(first ? d : d.named(d.name() + "-" + spec.id())));
+        }
+        return drawings;
+    }
+
+    /** What a division is marked with: the templates of the way chosen, or of every way while none is. */
+    private List<Drawing> marking(DivisionSpec spec, Division division) {
+        Way way = spec.way();
+        List<Drawing> own = new ArrayList<>();
+        boolean stepped = division.isEven() && division.count() > 1;
+        if (way == null || way == Way.STRIP || way == Way.FOLD) {
+            // A band is folded from a strip of the same length, whose marks say whether the creases are right.
+            own.add(MarkingStrip.of(division, side, bench.tape()));
+        }
+        if (stepped && (way == null || way == Way.SOFT)) {
+            own.add(GaugeCard.soft(division.section(0)));
+        }
+        if (stepped && (way == null || way == Way.STIFF)) {
+            own.add(GaugeCard.stiff(division.chord(0)));
+        }
+        if (way == null || way == Way.WHEEL) {
+            own.add(SectorWheel.wheel(division));
+        }
+        return own;
+    }
+
+    private TierWorkup worked() {
+        List<TierWorkup.Divided> divided = tier.divisions().stream()
+                .map(spec -> DivisionWork.of(spec, tier, side.outline(), bench.tape()))
+                .toList();
+        List<TierWorkup.Worn> worn = tier.dressings().stream()
+                .filter(dressing -> !dressing.resting())
+                .map(this::worn)
+                .toList();
+        List<TierWorkup.Strip> borders =
+                tier.borders().stream().map(this::strip).toList();
+        List<Finding> findings = sideFindings();
+        findings.addAll(zones.borderFindings());
+        return new TierWorkup(tier.id(), form(), divided, worn, borders, findings, List.of());
+    }
+
+    private TierWorkup.Strip strip(Border border) {
+        return new TierWorkup.Strip(border.id(), border.name(), zones.of(border), border.covers());
+    }
+
+    private TierWorkup.Form form() {
+        double[] box = side.outline().box();
+        List<TierWorkup.OutlinePoint> hole = tier.kind()
+                .hole(tier.sizes(), tier.coatThickness())
+                .map(TierWork::points)
+                .orElse(List.of());
+        return new TierWorkup.Form(
+                side.foot(),
+                side.top(),
+                side.height(),
+                side.taper(),
+                side.heights(),
+                points(side.outline()),
+                hole,
+                side.outline().corners(),
+                box[0],
+                box[1],
+                side.acrossAsRound());
+    }
+
+    private static List<TierWorkup.OutlinePoint> points(Outline outline) {
+        return outline.stops(0.05).stream()
+                .map(s -> {
+                    Spot spot = outline.at(s);
+                    return new TierWorkup.OutlinePoint(s, spot.x(), spot.y());
+                })
+                .toList();
+    }
+
+    private List<Finding> sideFindings() {
+        List<Finding> found = new ArrayList<>();
+        if (Math.abs(side.taper()) > Side.TAPER_SHOWS) {
+            found.add(Rules.TAPER.found(Phrase.of(
+                    "Foot {} and top edge {} differ by {}: its strip is printed as a curved wrap, and sections narrow"
+                            + " to {} of their width.",
+                    Quantity.length(side.foot().mm()),
+                    Quantity.length(side.top().mm()),
+                    Quantity.share(Math.abs(side.taper())),
+                    Quantity.share(Math.min(side.top().mm(), side.foot().mm())
+                            / Math.max(side.top().mm(), side.foot().mm())))));
+        }
+        double spread = side.height().spreadMm();
+        if (spread > Side.LEVEL_SHOWS_MM && !zones.hidesTopEdge(spread)) {
+            List<Border> hidden = new ArrayList<>(tier.borders());
+            ZoneSpec edge = new ZoneSpec(
+                    new ZoneSpec.Height(ZoneSpec.Edge.TOP, Math.ceil(spread) + 2),
+                    new ZoneSpec.Height(ZoneSpec.Edge.TOP, 0));
+            hidden.add(new Border("level-border", "Border over the edge", edge, true));
+            found.add(Rules.LEVEL.found(
+                    Phrase.of(
+                            "Heights differ by {} round the tier. Level it again, or plan a border to hide it.",
+                            Quantity.length(spread)),
+                    new Mend(
+                            Phrase.of("Hide it under a border of {}", Quantity.length(Math.ceil(spread) + 2)),
+                            List.of(new Change(Change.Target.TIER, "borders", hidden)))));
+        }
+        return found;
+    }
+
+    /** Where a dressing goes on a tier that it need not be on. */
+    static DressingContext place(Tier tier, Dressing dressing, Bench bench) {
+        TierWork work = new TierWork(tier, bench);
+        Zone zone = work.zones.free(Catalogue.of(dressing.technique()).usualZone(work.side));
+        return work.place(dressing, zone);
+    }
+
+    /** A dressing worked out on a tier that it need not be on. */
+    public static TierWorkup.Worn worn(Tier tier, Dressing dressing, Bench bench) {
+        return new TierWork(tier, bench).worn(dressing);
+    }
+
+    private DressingContext place(Dressing dressing, Zone zone) {
+        DivisionSpec spec = tier.divisions().stream()
+                .filter(d -> d.id().equals(dressing.division()))
+                .findFirst()
+                .orElse(tier.divisions().get(0));
+        Division division = DivisionWork.closing(spec, tier, side.outline());
+        return new DressingContext(
+                side, division, zone, Math.max(1, dressing.colours().size()), bench);
+    }
+
+    private TierWorkup.Worn worn(Dressing dressing) {
+        Technique technique = Catalogue.of(dressing.technique());
+        List<Finding> findings = new ArrayList<>();
+        Zone zone = zones.free(technique.usualZone(side));
+        if (dressing.zone() != null) {
+            try {
+                zone = dressing.zone().on(side);
+            } catch (Refused crossed) {
+                findings.add(Rules.ZONE_CROSSED.found(
+                        crossed.phrase(),
+                        new Mend(
+                                Phrase.of("Take its usual zone, {} high", Quantity.length(zone.height())),
+                                List.of(cleared(Change.Target.DRESSING, "zone")))));
+            }
+        }
+        DressingContext place = place(dressing, zone);
+        Dressed dressed = Dressed.of(technique, dressing.settings(), place);
+        findings.addAll(dressed.findings());
+        findings.addAll(zones.overlaps(dressing, zone));
+        return new TierWorkup.Worn(
+                dressing.id(),
+                technique.id(),
+                technique.name(),
+                zone,
+                technique.fields(dressing.settings(), place),
+                dressed.layout(),
+                dressed.figures(),
+                dressed.handles(),
+                findings,
+                dressed.drawings(),
+                dressed.making());
+    }
+
+    /** A mend that changes a division. */
+    static Mend divisionMend(String label, long count, Map<String, Object> changes) {
+        return new Mend(
+                Phrase.of(label, Quantity.count(count)),
+                changes.entrySet().stream()
+                        .map(c -> new Change(Change.Target.DIVISION, c.getKey(), c.getValue()))
+                        .toList());
+    }
+
+    /** A field to be taken out of a document; maps of the language itself refuse an absent value. */
+    static Map<String, Object> cleared(String field) {
+        Map<String, Object> cleared = new HashMap<>();
+        cleared.put(field, null);
+        return cleared;
+    }
+
+    private static Change cleared(Change.Target target, @Absent String field) {
+        return new Change(target, field, null);
+    }
+}

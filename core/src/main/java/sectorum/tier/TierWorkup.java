@@ -1,0 +1,116 @@
+package sectorum.tier;
+
+import java.util.List;
+import sectorum.divide.Compare;
+import sectorum.divide.Gauge;
+import sectorum.divide.Ladder;
+import sectorum.drawing.Drawings;
+import sectorum.finding.Finding;
+import sectorum.measure.Absent;
+import sectorum.measure.Field;
+import sectorum.measure.Quantity;
+import sectorum.side.Known;
+import sectorum.side.Zone;
+import sectorum.technique.Figure;
+import sectorum.technique.Handle;
+import sectorum.technique.Layout;
+import sectorum.technique.Making;
+
+/** All that follows for one tier. Lengths in mm, s from the back seam on the foot's circumference. */
+public record TierWorkup(
+        String id,
+        Form form,
+        List<Divided> divisions,
+        List<Worn> dressings,
+        List<Strip> borders,
+        List<Finding> findings,
+        List<Changed> changed) {
+
+    /** A strip of the side that is spoken for. */
+    public record Strip(String id, String name, Zone zone, boolean covers) {}
+
+    /**
+     * What a new reading changed: before, when readings were last accepted, and now.
+     *
+     * @param group what it belongs to: the side, a division, a dressing
+     */
+    public record Changed(String group, String label, Quantity before, Quantity after) {}
+
+    /**
+     * The tier as a body, for whoever draws it.
+     *
+     * @param outline places along the foot, straight between them to 0.05 mm
+     * @param hole the same for a ring's hole, otherwise empty
+     * @param width of the outline's box across, seen from the front
+     * @param depth of the outline's box, front to back
+     * @param across diameter of a round with this circumference
+     */
+    public record Form(
+            Known foot,
+            Known top,
+            Known height,
+            double taper,
+            List<Double> heights,
+            List<OutlinePoint> outline,
+            List<OutlinePoint> hole,
+            List<Double> corners,
+            double width,
+            double depth,
+            double across) {}
+
+    /** A place along an outline and where it is, x to the right, y away from the front. */
+    public record OutlinePoint(double s, double x, double y) {}
+
+    /**
+     * A division worked out.
+     *
+     * @param count the count in force; another than asked only when that one cannot close
+     * @param asked the count in the plan
+     * @param gap between pieces, where pieces are set one a section
+     * @param ways how to mark it: a gauge of card, soft and stiff, where one size serves
+     */
+    public record Divided(
+            String id,
+            int count,
+            int asked,
+            boolean markInFront,
+            int frontSection,
+            List<Mark> marks,
+            List<Section> sections,
+            List<Double> sizes,
+            List<Gauge> ways,
+            Compare unevenness,
+            double worst,
+            boolean cornered,
+            @Absent Double gap,
+            Ladder ladder,
+            List<Finding> findings) {}
+
+    /**
+     * One mark.
+     *
+     * @param s exact
+     * @param tape as read on the tape from the back seam
+     * @param fromFirst as read on the tape with its zero at the first mark
+     * @param shared whether another division of the tier has a mark there, too
+     */
+    public record Mark(
+            int number, double s, double tape, double fromFirst, boolean corner, boolean locked, boolean shared) {}
+
+    /** One section: its arc, and the chord where it has one. */
+    public record Section(int number, double arc, @Absent Double chord) {}
+
+    /** A dressing worked out. */
+    public record Worn(
+            String id,
+            String technique,
+            String name,
+            Zone zone,
+            List<Field> fields,
+            Layout layout,
+            List<Figure> figures,
+            List<Handle> handles,
+            List<Finding> findings,
+            Drawings drawings,
+            Making making) {}
+}

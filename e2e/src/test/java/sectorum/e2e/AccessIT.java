@@ -1,0 +1,172 @@
+package sectorum.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.args.AxeRunOptions;
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+
+/** Every view and every dialog at three widths, by every rule of WCAG 2.2 at level AA that a program can judge. */
+class AccessIT extends Bench {
+    /** With the tags also rules run that are off by default: the size of targets, names that hold their words. */
+    private static final List<String> RULES =
+            List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22a", "wcag22aa", "best-practice", "experimental");
+
+    /** Guesses that miss: large figures are no headings, and the ends of a dialog's round of Tab are meant. */
+    private static final List<String> GUESSES = List.of("p-as-heading", "focus-order-semantics");
+
+    private final List<String> wrong = new ArrayList<>();
+
+    private static AxeBuilder axe() {
+        // Only what is wrong is carried over from the browser: the rest is megabytes.
+        AxeRunOptions options = new AxeRunOptions();
+        options.setResultTypes(List.of("violations"));
+        return new AxeBuilder()
+                .withOptions(options)
+                .setLegacyMode()
+                .withTags(RULES)
+                .disableRules(GUESSES);
+    }
+
+    private void judge(String view) {
+        judge(view, axe());
+    }
+
+    private void judge(String view, AxeBuilder axe) {
+        // What glides in is judged when it has come to rest.
+        browser.driver()
+                .executeAsyncScript("Promise.allSettled(document.getAnimations().map(a => a.finished))"
+                        + ".then(arguments[arguments.length - 1])");
+        for (Rule rule : axe.analyze(browser.driver()).getViolations()) {
+            wrong.add(view + ": " + rule.getId() + " ×" + rule.getNodes().size() + " "
+                    + rule.getNodes().get(0).getHtml());
+        }
+        edge(view);
+    }
+
+    private void edge(String view) {
+        Object beyond = browser.driver()
+                .executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+        if (((Number) beyond).intValue() > 0) {
+            wrong.add(view + " runs " + beyond + " px over the edge");
+        }
+        Object crowded = browser.driver().executeScript("""
+                const names = [...document.querySelectorAll("nav[aria-label='Stages'] .font-display")]
+                  .map((n) => n.getBoundingClientRect());
+                return names.some((n, i) => i > 0 && n.left < names[i - 1].right)""");
+        if (Boolean.TRUE.equals(crowded)) {
+            wrong.add(view + ": names on the stage line run into one another");
+        }
+    }
+
+    private void view(String path) {
+        browser.open(path);
+        browser.see(By.tagName("h1"));
+        browser.until(d -> d.getPageSource().contains("Laying it out") ? null : Boolean.TRUE);
+        judge(path);
+    }
+
+    private void dialog(String view, By opener) {
+        browser.see(opener).click();
+        browser.see(By.cssSelector("[role=dialog]"));
+        // The page behind it has been judged and is out of reach.
+        judge(view, axe().include("[role=dialog]"));
+        browser.keys(Keys.ESCAPE);
+        browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
+    }
+
+    private void dialog(String view, String press) {
+        dialog(view + ", " + press, Browser.button(press));
+    }
+
+    /** The largest cake of the demo, ready years ahead: nothing is late, and it takes no hands from other tests. */
+    private String gala() throws IOException {
+        try (InputStream plan = AccessIT.class.getResourceAsStream("/demo/observatory-gala.json")) {
+            return "/plan/"
+                    + browser.driver().executeAsyncScript("""
+                                    const done = arguments[1];
+                                    const body = JSON.stringify({ ...JSON.parse(arguments[0]), readyBy: '2036-12-11T14:00' });
+                                    fetch('/api/plans', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body })
+                                      .then(r => r.json()).then(opened => done(opened.id ?? JSON.stringify(opened)))""", new String(plan.readAllBytes(), StandardCharsets.UTF_8))
+                    + "/";
+        }
+    }
+
+    @ParameterizedTest(name = "{0} × {1}")
+    @CsvSource({"1280, 800", "1024, 768", "390, 844"})
+    void everyViewAndDialog(int width, int height) throws IOException {
+        browser.size(width, height);
+        wrong.clear();
+        browser.open("/");
+        browser.see(By.tagName("h1"));
+        String gala = gala();
+        orders();
+        for (String page : List.of("/deleted", "/nothing-here", gala + "nothing-here", "/cupboard")) {
+            view(page);
+        }
+        for (String stage : List.of("measure", "divide", "print", "order", "compare", "steps", "handover")) {
+            view(gala + stage);
+        }
+        plan(gala);
+        assertThat(wrong).isEmpty();
+    }
+
+    private void orders() {
+        view("/");
+        dialog("/", "New plan");
+        dialog("/", "Name and day of Observatory gala");
+        browser.ctrl("k");
+        browser.see(By.cssSelector("[aria-label='Where to']"));
+        judge("/, go to");
+        browser.keys(Keys.ESCAPE);
+        browser.keys("?");
+        browser.read("go to anything");
+        judge("/, keys");
+        browser.keys(Keys.ESCAPE);
+        dialog("/, units", By.cssSelector("[title='Units, tape and hand']"));
+    }
+
+    private void plan(String gala) {
+        view(gala + "dress");
+        dialog(gala + "dress", "Add a course");
+        browser.press("Roll it up");
+        judge(gala + "dress, rolled up");
+        view(gala + "make");
+        for (String room : List.of("Cut", "Sheets", "Buy", "Recipes", "Hours and cost")) {
+            browser.press(room);
+            browser.until(d -> d.findElement(By.cssSelector("main")).getText().length() > 200 ? Boolean.TRUE : null);
+            judge(gala + "make, " + room);
+        }
+        view(gala + "days");
+        for (String opener : List.of("Add a task", "Hours, hands and places", "The room, hour by hour")) {
+            dialog(gala + "days", opener);
+        }
+        view(gala + "build");
+    }
+
+    /** On the narrowest phone nothing runs over the edge. */
+    @Test
+    void nothingRunsOverTheEdgeOfASmallPhone() throws IOException {
+        browser.size(320, 700);
+        browser.open("/");
+        browser.see(By.tagName("h1"));
+        String gala = gala();
+        for (String page :
+                List.of("/", "/cupboard", gala + "dress", gala + "days", gala + "print", gala + "handover")) {
+            browser.open(page);
+            browser.see(By.tagName("h1"));
+            edge(page);
+        }
+        assertThat(wrong).isEmpty();
+    }
+}

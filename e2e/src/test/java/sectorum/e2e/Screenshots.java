@@ -1,0 +1,98 @@
+package sectorum.e2e;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.WebElement;
+
+/**
+ * A picture of each main view from the demo's plans, into docs/screenshots. Run by {@code scripts/screenshots}, never as a
+ * test; what it changes is looked at before it is kept.
+ */
+class Screenshots extends Bench {
+    private static final Path PICTURES = Path.of("..", "docs", "screenshots");
+
+    /** The links from Orders to the demo's plans. */
+    private String plan(String name) {
+        browser.open("/");
+        String address =
+                browser.see(By.partialLinkText(name)).getDomProperty("href").replace(base.toString(), "");
+        return address.substring(0, address.lastIndexOf('/'));
+    }
+
+    private void shot(String name) throws IOException {
+        browser.until(d -> d.getPageSource().contains("Laying it out") ? null : Boolean.TRUE);
+        browser.driver()
+                .executeAsyncScript("const done = arguments[0];"
+                        + "Promise.allSettled([document.fonts.ready, ...document.getAnimations().map(a => a.finished)])"
+                        + ".then(() => setTimeout(done, 600))");
+        Files.write(PICTURES.resolve(name + ".png"), browser.driver().getScreenshotAs(OutputType.BYTES));
+    }
+
+    private void view(String name, String path) throws IOException {
+        browser.open(path);
+        browser.see(By.tagName("h1"));
+        shot(name);
+    }
+
+    private void course(String name) {
+        browser.see(By.xpath("//ul[@aria-label='Courses']//button[contains(., '" + name + "')]"))
+                .click();
+    }
+
+    private void scrollTo(String words) {
+        WebElement there = browser.see(By.xpath("//*[normalize-space(text())='" + words + "']"));
+        browser.driver().executeScript("arguments[0].scrollIntoView({ block: 'start' })", there);
+        browser.driver().executeScript("window.scrollBy(0, -44)");
+    }
+
+    @AfterEach
+    void leaveNothingOpen() {
+        browser.renew();
+    }
+
+    @Test
+    void everyMainView() throws IOException {
+        String gala = plan("Observatory gala");
+        String guild = plan("Beekeepers' guild supper");
+        view("orders", "/");
+        view("cupboard", "/cupboard");
+        for (String stage : new String[] {"measure", "print", "order", "compare", "handover", "days", "build"}) {
+            view(stage, gala + "/" + stage);
+        }
+        view("divide", gala + "/divide");
+        scrollTo("How the last section would come out");
+        shot("ways");
+        browser.open(gala + "/dress?tier=second");
+        course("Drapes");
+        shot("dress");
+        browser.press("Add a course");
+        browser.read("Each drawn as it would be here");
+        shot("tray");
+        browser.open(guild + "/dress?tier=foot");
+        course("Basket weave");
+        shot("woven");
+        browser.open(plan("Chess league final") + "/dress?tier=foot");
+        course("Squares");
+        browser.press("Roll it up");
+        shot("rolling");
+        make(gala);
+        browser.open(gala + "/build");
+        browser.see(By.xpath("//button[contains(., 'Dome')]")).click();
+        scrollTo("Pieces of your own");
+        shot("pieces");
+    }
+
+    private void make(String plan) throws IOException {
+        view("make", plan + "/make");
+        browser.press("Cut");
+        shot("cut");
+        browser.press("Hours and cost");
+        browser.press("Quicker ways");
+        shot("quicker");
+    }
+}

@@ -1,0 +1,28 @@
+package sectorum.server.http;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes a problem where no controller is asked: filters, and whatever the connector itself refuses. */
+@Component
+class Told {
+    private final JsonMapper json;
+
+    Told(JsonMapper json) {
+        this.json = json;
+    }
+
+    void answer(HttpServletResponse response, HttpStatus status, String type, String title, String detail)
+            throws IOException {
+        ProblemDetail problem = Problems.problem(status, type, title, detail);
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.getOutputStream().write(json.writeValueAsString(problem).getBytes(StandardCharsets.UTF_8));
+    }
+}

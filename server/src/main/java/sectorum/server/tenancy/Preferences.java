@@ -1,0 +1,49 @@
+package sectorum.server.tenancy;
+
+import java.util.List;
+import sectorum.bench.Bench;
+import sectorum.bench.Course;
+import sectorum.bench.Hand;
+import sectorum.bench.Round;
+import sectorum.divide.Rehearsal;
+import sectorum.measure.Absent;
+import sectorum.measure.Length;
+import sectorum.measure.LengthUnit;
+import sectorum.measure.Tape;
+
+/**
+ * How one person thinks of sizes.
+ *
+ * @param unit lengths are shown in it, and it is meant where none is typed
+ * @param tapeMm finest division of the tape in hand, mm
+ * @param handMm how far a mark of this hand is off (σ), mm
+ * @param hand the hand that leads
+ * @param course the order of the places round a tier; absent: alternating
+ */
+public record Preferences(
+        LengthUnit unit,
+        double tapeMm,
+        double handMm,
+        Hand hand,
+        @Absent Course course) {
+    public Preferences {
+        hand = hand == null ? Hand.RIGHT : hand;
+        course = course == null ? Course.ALTERNATE : course;
+        unit = unit == null ? LengthUnit.CM : unit;
+        new Tape(tapeMm);
+        Rehearsal.HAND.check(handMm);
+    }
+
+    public Tape tape() {
+        return new Tape(tapeMm);
+    }
+
+    /** This person at a bench with these rounds on the shelf. */
+    public Bench bench(List<Round> shelf) {
+        return new Bench(tape(), hand, shelf, course);
+    }
+
+    public String show(double mm) {
+        return Length.ofMm(mm).show(unit);
+    }
+}

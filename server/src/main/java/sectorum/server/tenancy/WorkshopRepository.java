@@ -1,0 +1,5 @@
+package sectorum.server.tenancy;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface WorkshopRepository extends JpaRepository<WorkshopRow, Long> {}

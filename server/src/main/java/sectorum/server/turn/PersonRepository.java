@@ -1,8 +1,0 @@
-package sectorum.server.turn;
-
-import java.util.Optional;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface PersonRepository extends JpaRepository<PersonRow, Long> {
-    Optional<PersonRow> findFirstByOrderById();
-}

@@ -1,5 +1,0 @@
-/**
- * Whose turn it is. Everything stored belongs to a workshop and every query asks {@link sectorum.server.turn.Turn} for
- * it; when people sign in, only this package changes.
- */
-package sectorum.server.turn;

@@ -1,0 +1,47 @@
+import type { Divided, Form, Worn } from '../api/client';
+import { near } from './near';
+import { Pieces } from './pieces';
+
+const WIDE = 262;
+const HIGH = 104;
+
+/** The front of the band with one dressing, a few sections wide. */
+export function Sample({
+  form,
+  divided,
+  worn,
+  colours,
+}: {
+  form: Form;
+  divided: Divided;
+  worn: Worn;
+  colours: readonly string[];
+}) {
+  const section = divided.sections[divided.frontSection]!.arc;
+  const k = Math.min((HIGH - 10) / form.height.mm, WIDE / (2.2 * section));
+  const around = form.foot.mm;
+  const sides = (WIDE - Math.min(WIDE, around * k)) / 2;
+  return (
+    <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="block w-full" aria-hidden="true">
+      <svg x={sides} width={WIDE - 2 * sides} height={HIGH} overflow="hidden">
+        <g transform={`translate(${WIDE / 2 - sides - (around / 2) * k} ${HIGH - 5}) scale(${k})`}>
+          <rect
+            y={-form.height.mm}
+            width={around}
+            height={form.height.mm}
+            fill="var(--color-sheet)"
+            stroke="var(--color-ink)"
+            strokeWidth={1.4}
+            vectorEffect="non-scaling-stroke"
+          />
+          <Pieces
+            layout={near(worn.layout, around / 2, WIDE / k / 2, form)}
+            form={form}
+            colours={colours}
+            quiet={false}
+          />
+        </g>
+      </svg>
+    </svg>
+  );
+}

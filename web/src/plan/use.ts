@@ -1,0 +1,33 @@
+import { useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { api, type Plan } from '../api/client';
+import { tellBad } from '../ui/toasts';
+import { useOpen } from './context';
+import type { Edit } from './edits';
+
+export function usePlanId(): number {
+  return Number(useParams().id);
+}
+
+/** An edit whose refusal is told. */
+export function useEdit() {
+  const { editor } = useOpen();
+  return async (edit: Edit) => {
+    const refused = await editor.edit(edit);
+    if (refused) {
+      tellBad(refused.detail);
+    }
+    return refused;
+  };
+}
+
+/** The plan's own pieces, worked out. */
+export function usePieces(plan: Plan) {
+  const id = usePlanId();
+  return useQuery({
+    queryKey: ['pieces', id, plan.pieces, plan.table?.humidity],
+    queryFn: () => api.pieces(plan),
+    enabled: plan.pieces.length > 0,
+    placeholderData: (before) => before,
+  });
+}

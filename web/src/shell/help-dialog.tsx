@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { Choice } from '../ui/choice';
+import { Dialog } from '../ui/dialog';
+import { useHelp } from './help-open';
+import { setSingleKeys, singleKeysOn } from './keys';
+
+const KEYS: [string, string][] = [
+  ['[   ]', 'one section fewer, one more'],
+  [',   .', 'tier above, tier below'],
+  ['1 … 6', 'Measure, Divide, Dress, Make, Days, Build'],
+  ['P', 'print'],
+  ['↑ ↓', 'move the handle you hold by one division of your tape, ← → along the side; with Shift by five'],
+  ['← →', 'turn the cake you hold; with Shift by three times as much; ↑ ↓ tilt it, Home is the front'],
+  ['Ctrl Z', 'undo'],
+  ['Ctrl Shift Z', 'redo'],
+  ['Ctrl K', 'go to anything'],
+  ['?', 'these keys'],
+];
+
+/** All keys, and whether those without Ctrl are on. */
+export function HelpDialog() {
+  const { open, setOpen } = useHelp();
+  const [single, setSingle] = useState(singleKeysOn);
+  return (
+    <Dialog title="Keys" open={open} onOpenChange={setOpen}>
+      <dl className="mb-4 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
+        {KEYS.map(([keys, words]) => (
+          <div key={keys} className="contents">
+            <dt className="font-semibold whitespace-pre">{keys}</dt>
+            <dd>{words}</dd>
+          </div>
+        ))}
+      </dl>
+      <Choice
+        label="Keys without Ctrl"
+        value={single ? 'on' : 'off'}
+        options={[
+          { name: 'on', label: 'on' },
+          { name: 'off', label: 'off' },
+        ]}
+        onChoice={(v) => {
+          setSingleKeys(v === 'on');
+          setSingle(v === 'on');
+        }}
+      />
+    </Dialog>
+  );
+}

@@ -1,0 +1,53 @@
+import type { Batch, LengthUnit } from '../api/client';
+import { length } from './units';
+
+const PASTES: Record<Batch['paste'], string> = {
+  fondant: 'fondant',
+  half: 'half-and-half',
+  gum: 'gum paste',
+  modelling: 'modelling paste',
+  chocolate: 'chocolate',
+  ganache: 'ganache',
+  buttercream: 'buttercream',
+  royal: 'royal icing',
+  sugar: 'cooked sugar',
+  sugar_sheet: 'sugar sheet',
+  pearl: 'pearls',
+};
+
+export function pasteWords(paste: Batch['paste']): string {
+  return PASTES[paste];
+}
+
+const FORMS: Record<Batch['form'], string> = {
+  coat: 'spread',
+  cover: 'rolled to cover',
+  rolled: 'rolled and cut',
+  shaped: 'shaped',
+  bought: 'bought',
+};
+
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** What a batch is, in the order a hand needs it: paste, colour, thickness. */
+export function batchWords(batch: Batch, unit: LengthUnit): string {
+  const colour = batch.tint.id === '' ? '' : `, ${batch.tint.name}`;
+  const thick = batch.thickness > 0 ? `, ${length(batch.thickness, unit)}` : '';
+  return `${capital(pasteWords(batch.paste))}${colour}${thick}`;
+}
+
+/** The lid beside a strip, as it is rolled. */
+export function lid({ lid: l }: Batch['coverings'][number], unit: LengthUnit): string {
+  if (!l) {
+    return 'no lid';
+  }
+  return l.round
+    ? `round lid ${length(l.width, unit)} across`
+    : `lid of the top's outline, ${length(l.width, unit)} × ${length(l.height, unit)}`;
+}
+
+export function formWords(batch: Batch): string {
+  return FORMS[batch.form];
+}
