@@ -20,6 +20,7 @@ export type Phrase = Schemas['Phrase'];
 export type Quantity = Schemas['Quantity'];
 export type Field = Schemas['Field'];
 export type Form = Schemas['Form'];
+export type Seen = Schemas['Seen'];
 export type Handle = Schemas['Handle'];
 export type Layout = Schemas['Layout'];
 export type Preferences = Schemas['Preferences'];
@@ -254,7 +255,7 @@ export const api = {
   workup: (plan: Plan, bench: Bench, only?: string[]) =>
     json<StackWorkup>('POST', '/api/workup', only === undefined ? { plan, bench } : { plan, bench, only }),
   bench: () => json<Bench>('GET', '/api/bench'),
-  tray: (asked: { plan: Plan; tier: string; division: string; bench: Bench }) =>
+  tray: (asked: { plan: Plan; tier: string; surface: Seen['kind']; division: string; bench: Bench }) =>
     json<Worn[]>('POST', '/api/tray', asked),
   refit: (asked: { plan: Plan; from: string; dressing: string; to: string; into?: Plan; bench: Bench }) =>
     json<Refit>('POST', '/api/refit', asked),

@@ -961,6 +961,8 @@ export interface components {
         Dressing: {
             id: string;
             technique: string;
+            /** @enum {string} */
+            surface?: "side" | "top" | "ledge" | "board";
             division: string;
             zone?: components["schemas"]["ZoneSpec"];
             resting: boolean;
@@ -1359,6 +1361,7 @@ export interface components {
             depth: number;
             /** Format: double */
             across: number;
+            surfaces: components["schemas"]["Seen"][];
         };
         Gauge: {
             stiff: boolean;
@@ -1378,6 +1381,7 @@ export interface components {
             s: number;
             /** Format: double */
             z: number;
+            inPlane?: components["schemas"]["InPlane"];
         };
         Handle: {
             field: string;
@@ -1391,6 +1395,14 @@ export interface components {
             /** Format: double */
             most: number;
             grips: components["schemas"]["Grip"][];
+        };
+        InPlane: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            angle: number;
         };
         Known: {
             /** Format: double */
@@ -1409,8 +1421,12 @@ export interface components {
         };
         Layout: {
             shapes: components["schemas"]["Shape"][];
-            /** @description six numbers each: shape, s (mm), z (mm), turn (rad), size, colour */
+            /** @description six numbers each: shape, s (mm), z (mm), turn (rad), size, colour; lying on a level surface: shape, x, y (mm), angle (rad), size, colour */
             placements: number[];
+            /** @description whether it lies in the plane of a level surface */
+            inPlane: boolean;
+            /** @description two numbers each: lift (mm), lean (rad); none where all lie flat */
+            standing: number[];
         };
         Making: {
             cuts: components["schemas"]["Cut"][];
@@ -1494,6 +1510,22 @@ export interface components {
             /** Format: double */
             chord?: number;
         };
+        Seen: {
+            /** @enum {string} */
+            kind: "side" | "top" | "ledge" | "board";
+            name: string;
+            from: string;
+            edge: string;
+            end: string;
+            /** Format: double */
+            around: number;
+            /** Format: double */
+            depth: number;
+            /** Format: double */
+            up: number;
+            rim: components["schemas"]["OutlinePoint"][];
+            hidden: components["schemas"]["OutlinePoint"][];
+        };
         Shape: {
             /** @enum {string} */
             role: "guide" | "piece" | "detail";
@@ -1558,6 +1590,8 @@ export interface components {
             id: string;
             technique: string;
             name: string;
+            /** @enum {string} */
+            surface: "side" | "top" | "ledge" | "board";
             zone: components["schemas"]["Zone"];
             fields: components["schemas"]["Field"][];
             layout: components["schemas"]["Layout"];
@@ -1922,6 +1956,8 @@ export interface components {
         Tray: {
             plan: components["schemas"]["Plan"];
             tier: string;
+            /** @enum {string} */
+            surface?: "side" | "top" | "ledge" | "board";
             division: string;
             bench: components["schemas"]["Bench"];
         };

@@ -4,6 +4,7 @@ import { usePreferences } from '../units/preferences';
 import { lengthParts } from '../units/units';
 import { DensePieces, isDense } from './dense';
 import { type Label, spaced } from './geometry';
+import { onSurface } from './level';
 import { Pieces } from './pieces';
 import { useWidth } from './size';
 
@@ -168,7 +169,7 @@ export function Band(props: Props) {
           overflow="hidden"
           className="pointer-events-none"
         >
-          {dressings.map((worn) => {
+          {onSurface(dressings, 'side').map((worn) => {
             const quiet = chosen !== undefined && chosen !== worn.id;
             return isDense(worn) ? (
               <DensePieces
@@ -222,7 +223,8 @@ function Notches({
   onNotch: (id: string) => void;
 }) {
   const rows = dressings
-    .map((worn, i) => ({ worn, number: i + 1, y: scale.y((worn.zone.foot + worn.zone.top) / 2) }))
+    .flatMap((worn, i) => (worn.surface === 'side' ? [{ worn, i }] : []))
+    .map(({ worn, i }) => ({ worn, number: i + 1, y: scale.y((worn.zone.foot + worn.zone.top) / 2) }))
     .sort((a, b) => b.y - a.y);
   let above = Number.POSITIVE_INFINITY;
   return (

@@ -14,6 +14,7 @@ export const INKS = {
 
 /** A dressing ready to be drawn often: its outlines made fine once. */
 export interface Course {
+  surface: Worn['surface'];
   placements: readonly number[];
   shapes: Fine[];
   colours: readonly string[];
@@ -22,13 +23,13 @@ export interface Course {
 const made = new WeakMap<Worn['layout'], { key: string; course: Course }>();
 
 /** Made once for a layout and its colours: most edits leave most courses as they are. */
-export function course({ layout }: Worn, colours: readonly string[]): Course {
+export function course({ layout, surface }: Worn, colours: readonly string[]): Course {
   const key = colours.join();
   const known = made.get(layout);
   if (known?.key === key) {
     return known.course;
   }
-  const fresh = { placements: layout.placements, shapes: layout.shapes.map(fine), colours };
+  const fresh = { surface, placements: layout.placements, shapes: layout.shapes.map(fine), colours };
   made.set(layout, { key, course: fresh });
   return fresh;
 }
@@ -177,6 +178,34 @@ export function drawFlat(
       }
       brush.draw(index, colour);
     }
+  }
+  brush.done();
+}
+
+/** A course on a level surface: each piece lies in its plane as it is. */
+export function drawLying(
+  ctx: CanvasRenderingContext2D,
+  { placements, shapes, colours }: Course,
+  k: number,
+  toPx: (x: number, y: number) => [number, number],
+): void {
+  const brush = new Brush(ctx, shapes, colours, k);
+  for (let row = 0; row < placements.length; row += ROW) {
+    const index = placements[row]!;
+    const shape = shapes[index]!;
+    const size = placements[row + 4]!;
+    const cos = Math.cos(placements[row + 3]!) * size;
+    const sin = Math.sin(placements[row + 3]!) * size;
+    points.start(shape.xz.length / 2);
+    const every = coarse(shape, k);
+    for (let i = 0; i < shape.xz.length; i += 2 * every) {
+      const [x, y] = toPx(
+        placements[row + 1]! + shape.xz[i]! * cos - shape.xz[i + 1]! * sin,
+        placements[row + 2]! + shape.xz[i]! * sin + shape.xz[i + 1]! * cos,
+      );
+      points.add(x, y, 0);
+    }
+    brush.draw(index, placements[row + 5]!);
   }
   brush.done();
 }

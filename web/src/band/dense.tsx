@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { Form, Worn } from '../api/client';
-import { course, drawFlat, paler } from './brush';
+import { course, drawFlat, drawLying, paler } from './brush';
+import type { LevelScale } from './level';
 import { ROW, tapering } from './projection';
 
 /** More pieces than this and every one of them as a drawing of its own would be felt under the hand. */
@@ -23,21 +24,67 @@ interface Props {
   height: number;
 }
 
+interface LevelProps {
+  worn: Worn;
+  colours: readonly string[];
+  quiet: boolean;
+  scale: LevelScale;
+  width: number;
+  height: number;
+}
+
+/** Thousands of pieces at once on a canvas over a surface seen from above. */
+export function DenseLevel({ worn, colours, quiet, scale, width, height }: LevelProps) {
+  return (
+    <Canvas
+      width={width}
+      height={height}
+      draw={(ctx) =>
+        drawLying(ctx, course(worn, quiet ? colours.map(paler) : colours), scale.k, (x, y) => [
+          scale.x(x),
+          scale.y(y),
+        ])
+      }
+    />
+  );
+}
+
 /** Thousands of pieces at once on a canvas in the band's place. */
 export function DensePieces({ worn, colours, quiet, form, k, side, width, top, height }: Props) {
+  return (
+    <Canvas
+      width={width}
+      height={height}
+      draw={(ctx) =>
+        drawFlat(ctx, course(worn, quiet ? colours.map(paler) : colours), tapering(form), {
+          left: side,
+          foot: height - top,
+          k,
+        })
+      }
+    />
+  );
+}
+
+function Canvas({
+  width,
+  height,
+  draw,
+}: {
+  width: number;
+  height: number;
+  draw: (ctx: CanvasRenderingContext2D) => void;
+}) {
   const canvas = useRef<HTMLCanvasElement>(null);
+  const sharp = window.devicePixelRatio || 1;
   useEffect(() => {
     const ctx = canvas.current?.getContext('2d');
-    if (!ctx) {
-      return;
+    if (ctx) {
+      ctx.setTransform(sharp, 0, 0, sharp, 0, 0);
+      ctx.clearRect(0, 0, width, height);
+      draw(ctx);
     }
-    const sharp = window.devicePixelRatio || 1;
-    ctx.setTransform(sharp, 0, 0, sharp, 0, 0);
-    ctx.clearRect(0, 0, width, height);
-    const shades = quiet ? colours.map(paler) : colours;
-    drawFlat(ctx, course(worn, shades), tapering(form), { left: side, foot: height - top, k });
   });
-  const sharp = window.devicePixelRatio || 1;
   return (
     <foreignObject x={0} y={0} width={width} height={height}>
       <canvas

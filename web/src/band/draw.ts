@@ -1,5 +1,5 @@
-import type { TierWorkup } from '../api/client';
-import { Brush, type Course, coarse, INKS, points } from './brush';
+import type { Form, Seen, TierWorkup } from '../api/client';
+import { Brush, type Course, coarse, drawLying, INKS, points } from './brush';
 import {
   type Body,
   type Eye,
@@ -64,6 +64,24 @@ export function drawTier(
   }
   if (looks.closed) {
     drawTop(ctx, b, toPx, looks);
+    const level = courses.filter((c) => c.surface === 'top' || c.surface === 'ledge');
+    drawLevel(ctx, level, b.upright, eye, pose.view.turn);
+  }
+}
+
+/** What lies on a level surface so far up, turned with the tier. */
+function drawLevel(
+  ctx: CanvasRenderingContext2D,
+  courses: readonly Course[],
+  up: number,
+  eye: Eye,
+  turn: number,
+): void {
+  const toPx = drawn(eye);
+  const cos = Math.cos(turn);
+  const sin = Math.sin(turn);
+  for (const each of courses) {
+    drawLying(ctx, each, eye.k, (x, y) => toPx(x * cos + y * sin, up, y * cos - x * sin));
   }
 }
 
@@ -129,6 +147,9 @@ function drawRun(
     ctx.fill();
   }
   for (const each of courses) {
+    if (each.surface !== 'side') {
+      continue;
+    }
     if (isWallpaper(each)) {
       hang(ctx, b, run, each, eye);
     } else {
@@ -214,25 +235,50 @@ export function drawFront(ctx: CanvasRenderingContext2D, b: Body, pose: Pose, cl
   }
 }
 
-/** The board under it all, mm wider than the cake all round. */
-const BOARD_MM = 16;
 const BOARD_THICK_MM = 5;
 
-/** What it all stands on: a board of the foot's own outline. */
-export function drawBoard(ctx: CanvasRenderingContext2D, b: Body, pose: Pose): void {
-  const toPx = drawn(eyeOf(pose));
-  const reach = Math.max(...b.x.map(Math.abs), ...b.d.map(Math.abs));
-  const grown = 1 + BOARD_MM / reach;
+/** What it all stands on, and what lies on that. */
+export function drawBoard(
+  ctx: CanvasRenderingContext2D,
+  form: Form,
+  courses: readonly Course[],
+  pose: Pose,
+): void {
+  const board = boardOf(form);
+  if (!board) {
+    return;
+  }
+  const eye = eyeOf(pose);
+  const toPx = drawn(eye);
+  const cos = Math.cos(pose.view.turn);
+  const sin = Math.sin(pose.view.turn);
   ctx.fillStyle = INKS.edge;
   for (let z = -BOARD_THICK_MM; z <= 0; z++) {
-    ring(ctx, b, grown, z, toPx);
+    ctx.beginPath();
+    for (const { x, y } of board.rim) {
+      ctx.lineTo(...toPx(x * cos + y * sin, z, y * cos - x * sin));
+    }
+    ctx.closePath();
     ctx.fill();
   }
+  const on = courses.filter((c) => c.surface === 'board');
+  drawLevel(ctx, on, 0, eye, pose.view.turn);
+}
+
+function boardOf(form: Form): Seen | undefined {
+  return form.surfaces.find((s) => s.kind === 'board');
+}
+
+/** How wide a stack is, its board with it, mm: whatever way it is turned. */
+export function widest(forms: readonly Form[]): number {
+  const board = forms[0] && boardOf(forms[0]);
+  const reach = board ? 2 * Math.max(...board.rim.map((p) => Math.hypot(p.x, p.y))) : 0;
+  return Math.max(reach, ...forms.map((f) => Math.max(f.width, f.depth)));
 }
 
 /** How large, and where the foot's axis stands, so that all of it is in the picture, whatever way it is tilted. */
 export function fitted(tall: number, wide: number, view: View, width: number, height: number): Pose {
-  const need = tall * Math.cos(view.tilt) + (wide + 2 * BOARD_MM) * Math.sin(view.tilt);
-  const k = Math.min((width - 44) / (wide + 2 * BOARD_MM), (height - 48) / need);
+  const need = tall * Math.cos(view.tilt) + wide * Math.sin(view.tilt);
+  const k = Math.min((width - 44) / wide, (height - 48) / need);
   return { cx: width / 2, foot: (height - 34 + tall * Math.cos(view.tilt) * k) / 2 + 2, k, view };
 }

@@ -3,7 +3,7 @@ import { squareForm } from '../plan/sample';
 import { alongOutline, moved, path, spaced } from './geometry';
 
 describe('a place along an outline', () => {
-  const at = alongOutline(squareForm());
+  const at = alongOutline(squareForm().outline, 400);
   it.each([
     [0, 0, 50, -1],
     [200, 0, -50, 1],

@@ -43,10 +43,12 @@ interface Facing {
   seen: number;
 }
 
-/** Finds places along an outline sent as points; straight between them, to the 0.05 mm they were made for. */
-export function alongOutline(form: Form): (s: number) => Facing {
-  const { outline } = form;
-  const around = form.foot.mm;
+/**
+ * Finds places along an outline sent as points; straight between them, to the 0.05 mm they were made for.
+ *
+ * @param around how far s goes all round
+ */
+export function alongOutline(outline: Form['outline'], around: number): (s: number) => Facing {
   const n = outline.length;
   return (s: number) => {
     const u = ((s % around) + around) % around;

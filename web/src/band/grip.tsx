@@ -15,8 +15,10 @@ interface Props {
   next?: (value: number, up: number) => number;
   /** The value as it is meant by now, where the picture lags behind; left out: the value shown. */
   newest?: () => number;
-  /** Which way it moves: up and down, or along the side. */
+  /** Whether the keys for it are those of left and right. */
   along?: boolean;
+  /** Which way it moves for more, radians from the right anticlockwise; left out: up, or along to the right. */
+  heading?: number;
   /** Place in the drawing, px. */
   x: number;
   y: number;
@@ -32,7 +34,10 @@ export function Grip(props: Props) {
   const { label, value, perMm, stepMm, min, max, along, x, y, pxPerMm, shown } = props;
   const { onPreview, onCommit, onCancel } = props;
   const [more, less] = along ? ['ArrowRight', 'ArrowLeft'] : ['ArrowUp', 'ArrowDown'];
-  const place = (e: { clientX: number; clientY: number }) => (along ? e.clientX : -e.clientY);
+  const heading = props.heading ?? (along ? 0 : Math.PI / 2);
+  const cos = Math.cos(heading);
+  const sin = Math.sin(heading);
+  const place = (e: { clientX: number; clientY: number }) => e.clientX * cos - e.clientY * sin;
   const drag = useRef<{ at: number; from: number; to: number } | null>(null);
 
   const reached = (from: number, mm: number) =>
@@ -63,7 +68,7 @@ export function Grip(props: Props) {
       aria-valuemin={min}
       aria-valuemax={max}
       aria-valuetext={shown}
-      className={`group touch-none outline-none ${along ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
+      className={`group touch-none outline-none ${cursor(heading)}`}
       transform={`translate(${x} ${y})`}
       onKeyDown={(e) => {
         if (e.key === more || e.key === less) {
@@ -120,11 +125,19 @@ export function Grip(props: Props) {
       <circle r={11} fill="var(--color-sheet)" stroke="var(--color-pin)" strokeWidth={3} />
       <path
         d="M-3.5 -2 L0 -6 L3.5 -2 M-3.5 2 L0 6 L3.5 2"
-        transform={along ? 'rotate(90)' : undefined}
+        transform={`rotate(${90 - (heading * 180) / Math.PI})`}
         fill="none"
         stroke="var(--color-pin)"
         strokeWidth={1.8}
       />
     </g>
   );
+}
+
+/** The pointer's arrows along the way it moves, to an eighth of the round. */
+function cursor(heading: number): string {
+  const eighth = (((Math.round((heading * 4) / Math.PI) % 4) + 4) % 4) as 0 | 1 | 2 | 3;
+  return (['cursor-ew-resize', 'cursor-nesw-resize', 'cursor-ns-resize', 'cursor-nwse-resize'] as const)[
+    eighth
+  ];
 }

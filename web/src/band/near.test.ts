@@ -7,6 +7,7 @@ const shapes = [
 ];
 const mm = (length: number) => ({ mm: length, nominalMm: length, readings: 0, spreadMm: 0 });
 const straight = { foot: mm(400), top: mm(400), height: mm(100) };
+const flat = { inPlane: false, standing: [] };
 const at = (shape: number, s: number) => [shape, s, 10, 0, 1, 0];
 
 it.each([
@@ -15,11 +16,11 @@ it.each([
   ['reaching in with its rim', at(0, 231), 1],
   ['all round', at(1, 0), 1],
 ])('a piece %s', (_, placements, kept) => {
-  expect(near({ shapes, placements }, 200, 30, straight).placements).toHaveLength(kept * 6);
+  expect(near({ ...flat, shapes, placements }, 200, 30, straight).placements).toHaveLength(kept * 6);
 });
 
 it('across the seam is near both its ends', () => {
-  const layout = { shapes, placements: at(0, 399) };
+  const layout = { ...flat, shapes, placements: at(0, 399) };
   expect(near(layout, 3, 10, straight).placements).toHaveLength(6);
   expect(near(layout, 397, 10, straight).placements).toHaveLength(6);
 });

@@ -30,5 +30,5 @@ export function near(layout: Layout, s: number, reach: number, form: Sized): Lay
       }
     }
   }
-  return { shapes: layout.shapes, placements };
+  return { ...layout, placements };
 }

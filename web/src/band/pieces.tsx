@@ -51,10 +51,31 @@ export const Pieces = memo(function Pieces({ layout, form, colours, quiet }: Pro
   return <g>{drawn}</g>;
 });
 
+/** The pieces of a level surface from above, x to the right and y up, in mm. */
+export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet }: Omit<Props, 'form'>) {
+  const paths = layout.shapes.map((s) => path(s.xz, s.closed));
+  const drawn = [];
+  for (let at = 0; at < layout.placements.length; at += ROW) {
+    const [index, x, y, turn, size, colour] = layout.placements.slice(at, at + ROW) as Row;
+    const shade = colours[colour] ?? '#fcf9f1';
+    drawn.push(
+      <path
+        key={at}
+        d={paths[index]}
+        transform={`translate(${x} ${-y}) rotate(${(-turn * 180) / Math.PI}) scale(${size})`}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+        {...look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet)}
+      />,
+    );
+  }
+  return <g>{drawn}</g>;
+});
+
 type Row = [number, number, number, number, number, number];
 
 /** A piece in its colour, a string as thick as it is, a line on a piece fine, a line to follow in chalk's place. */
-function look(shape: Layout['shapes'][number], colour: string, quiet: boolean) {
+export function look(shape: Layout['shapes'][number], colour: string, quiet: boolean) {
   if (shape.role === 'piece' && shape.closed) {
     return {
       fill: colour,

@@ -20,7 +20,7 @@ export function PlanView({ form, divided, size, words, section }: Props) {
     points.length === 0
       ? ''
       : `${points.map((p, i) => `${i === 0 ? 'M' : 'L'}${px(p.x).toFixed(2)} ${py(p.y).toFixed(2)}`).join('')}Z`;
-  const at = alongOutline(form);
+  const at = alongOutline(form.outline, form.foot.mm);
   const front = py(Math.min(...form.outline.map((p) => p.y)));
   const few = divided !== undefined && divided.count <= 60;
   return (

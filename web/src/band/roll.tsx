@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
 import { course } from './brush';
-import { drawFront, drawTier, fitted } from './draw';
+import { drawFront, drawTier, fitted, widest } from './draw';
 import { rolled } from './projection';
 import { reducedMotion } from './size';
 import { USUAL } from './turning-view';
@@ -34,7 +34,7 @@ export function Roll({ tier, width, height, colours, up, done }: Props) {
     const courses = tier.dressings.map((w) => course(w, colours(w)));
     const { form } = tier;
     const flat = Math.min((width - 48) / form.foot.mm, (height - 60) / form.height.mm);
-    const wide = Math.max(form.width, form.depth);
+    const wide = widest([form]);
     const round = fitted(form.height.mm, wide, USUAL, width, height);
     const level = height / 2 + (form.height.mm * flat) / 2;
     const sharp = window.devicePixelRatio || 1;

@@ -1,22 +1,24 @@
 import type { Divided, Form, Worn } from '../api/client';
+import { boxOf } from './level';
+import { LevelCrop } from './level-crop';
 import { near } from './near';
 import { Pieces } from './pieces';
 
 const WIDE = 262;
 const HIGH = 104;
 
-/** The front of the band with one dressing, a few sections wide. */
-export function Sample({
-  form,
-  divided,
-  worn,
-  colours,
-}: {
+interface Props {
   form: Form;
   divided: Divided;
   worn: Worn;
   colours: readonly string[];
-}) {
+}
+
+/** The front of the surface with one dressing, a few sections wide. */
+export function Sample({ form, divided, worn, colours }: Props) {
+  if (worn.surface !== 'side') {
+    return <LevelSample form={form} divided={divided} worn={worn} colours={colours} />;
+  }
   const section = divided.sections[divided.frontSection]!.arc;
   const k = Math.min((HIGH - 10) / form.height.mm, WIDE / (2.2 * section));
   const around = form.foot.mm;
@@ -42,6 +44,32 @@ export function Sample({
           />
         </g>
       </svg>
+    </svg>
+  );
+}
+
+/** The front of a level surface from above. */
+function LevelSample({ form, divided, worn, colours }: Props) {
+  const seen = form.surfaces.find((s) => s.kind === worn.surface);
+  if (!seen) {
+    return null;
+  }
+  const { front } = boxOf(seen.rim);
+  const section = divided.sections[divided.frontSection]!.arc * (seen.around / form.foot.mm);
+  const k = Math.min((HIGH - 14) / (worn.zone.top + 6), WIDE / (2.2 * section));
+  return (
+    <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="block w-full" aria-hidden="true">
+      <LevelCrop
+        seen={seen}
+        courses={[worn]}
+        colours={() => colours}
+        chosen={worn.id}
+        x={0}
+        y={front + (HIGH / 2 - 8) / k}
+        k={k}
+        width={WIDE}
+        height={HIGH}
+      />
     </svg>
   );
 }

@@ -3,7 +3,7 @@ import type { TierWorkup, Worn } from '../api/client';
 import { Button } from '../ui/button';
 import { useKept } from '../ui/kept';
 import { course } from './brush';
-import { drawBoard, drawFront, drawTier, fitted } from './draw';
+import { drawBoard, drawFront, drawTier, fitted, widest } from './draw';
 import { turned, type View } from './projection';
 import { reducedMotion } from './size';
 
@@ -32,7 +32,7 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
     () => tiers.map((t) => t.dressings.map((w) => course(w, colours(t, w)))),
     [tiers, colours],
   );
-  const wide = Math.max(...tiers.map((t) => Math.max(t.form.width, t.form.depth)));
+  const wide = widest(tiers.map((t) => t.form));
   const tall = tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
 
   const pose = () => fitted(tall, wide, view.current, width, height);
@@ -55,7 +55,7 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
       const hole = t.form.hole.map((p): [number, number] => [p.x * cos + p.y * sin, p.y * cos - p.x * sin]);
       const here = { ...place, foot };
       if (i === 0) {
-        drawBoard(ctx, body, here);
+        drawBoard(ctx, t.form, courses[i]!, here);
       }
       drawTier(ctx, body, courses[i]!, here, {
         chosen: t.id === chosen,

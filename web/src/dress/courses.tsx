@@ -1,7 +1,8 @@
 import { ArrowDown, ArrowUp, Copy, Eye, EyeOff, Plus, Trash2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
-import { api, problemOf, type Refit, type Worn } from '../api/client';
+import { api, type Dressing, problemOf, type Refit, type Worn } from '../api/client';
+import { seenOf, surfaceOf } from '../band/level';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { moveDressing, onDressing, putOn, takeOff } from '../plan/edits';
 import { Button } from '../ui/button';
@@ -20,6 +21,10 @@ interface Props {
 export function Courses({ chosen, choose, onTray }: Props) {
   const { tier, worked } = useTier();
   const techniques = useCatalogue()?.techniques ?? [];
+  const lies = (d: Dressing) => {
+    const surface = surfaceOf(d);
+    return surface === 'side' ? null : `on the ${seenOf(worked.form, surface).name}`;
+  };
   const shown = (id: string) => worked.dressings.findIndex((w) => w.id === id);
   return (
     <div>
@@ -43,7 +48,12 @@ export function Courses({ chosen, choose, onTray }: Props) {
                 >
                   {at < 0 ? '–' : at + 1}
                 </span>
-                <span className="grow leading-tight">{name}</span>
+                <span className="grow leading-tight">
+                  {name}
+                  {lies(d) === null ? null : (
+                    <span className="block text-[0.86rem] opacity-80">{lies(d)}</span>
+                  )}
+                </span>
                 <span className={d.resting ? 'text-[0.9rem] italic' : 'font-semibold'}>
                   {d.resting ? 'resting' : pieces(worked.dressings[at])}
                 </span>

@@ -1,13 +1,10 @@
-import { RefreshCw, Ruler, Undo2 } from 'lucide-react';
-import { useCallback, useEffect, useRef, useState } from 'react';
-import type { TierWorkup, Worn } from '../api/client';
-import { Band } from '../band/band';
+import { useCallback, useState } from 'react';
+import type { Worn } from '../api/client';
 import { shades } from '../band/colours';
 import { Later } from '../band/later';
 import { Lens, needsLens } from '../band/lens';
+import { onSurface } from '../band/level';
 import { PlanView } from '../band/plan-view';
-import { Calibrate, useRealSize } from '../band/real-size';
-import { Roll } from '../band/roll';
 import { useWidth } from '../band/size';
 import { TurningView } from '../band/turning-view';
 import { Ladder } from '../divide/ladder';
@@ -20,22 +17,22 @@ import { useKept } from '../ui/kept';
 import { Stage } from '../ui/stage';
 import { usePreferences } from '../units/preferences';
 import { length } from '../units/units';
+import { choose, type Held, type SurfaceName, useChosen, useColours } from './chosen';
 import { Courses } from './courses';
-import { Holds } from './hold';
 import { DressingLedger } from './ledger';
+import { BAND_HIGH, OnTheBand } from './on-the-band';
 import { Tray } from './tray';
 import { Borders } from './zones';
-
-const BAND_HIGH = 178;
 
 /** The dressings of a tier on its band, and one of them under the hand; beside them the whole cake. */
 export function Dress() {
   const { tierId } = useOpen();
   const [wish, setWish] = useKept<string | null>(`course.${tierId}`, null);
   const [section, setSection] = useKept<number | null>(`section.${tierId}`, null);
+  const [surface, setSurface] = useKept<SurfaceName>(`surface.${tierId}`, 'side');
   const [tray, setTray] = useState(false);
   const [box, width] = useWidth<HTMLDivElement>(790);
-  const held: Held = { wish, setWish, section, setSection, width };
+  const held: Held = { wish, setWish, section, setSection, surface, setSurface, width };
   return (
     <Stage
       main={
@@ -59,32 +56,10 @@ export function Dress() {
   );
 }
 
-/** What the hand has chosen, by its wish. */
-interface Held {
-  wish: string | null;
-  setWish: (id: string) => void;
-  section: number | null;
-  setSection: (k: number) => void;
-  width: number;
-}
-
-/** The chosen course and section; the topmost course and the front where nothing was chosen, or it is gone. */
-function useChosen({ wish, section }: Held) {
-  const { tier, worked } = useTier();
-  const dressing =
-    tier.dressings.find((d) => d.id === wish) ??
-    tier.dressings.find((d) => d.id === worked.dressings.at(-1)?.id) ??
-    tier.dressings.at(-1);
-  const worn = worked.dressings.find((w) => w.id === dressing?.id);
-  const divided = worked.divisions.find((d) => d.id === dressing?.division) ?? worked.divisions[0]!;
-  const at = section !== null && section < divided.count ? section : divided.frontSection;
-  return { tier, worked, dressing, worn, divided, at };
-}
-
 function AboveTheBand(props: Held & { onTray: () => void }) {
   const { chooseTier } = useOpen();
-  const { tier, worked, dressing, worn, divided, at } = useChosen(props);
-  const { width, setWish, onTray } = props;
+  const { tier, worked, seen, dressing, worn, divided, at } = useChosen(props);
+  const { width, onTray } = props;
   const workup = useWorkup();
   const colours = useColours();
   const own = useCallback((w: Worn) => colours(worked, w), [colours, worked]);
@@ -104,7 +79,7 @@ function AboveTheBand(props: Held & { onTray: () => void }) {
       <div>
         <h1 className="heading">{tier.name}, dressed</h1>
         <p className="note mb-2">its courses, from the top down</p>
-        <Courses chosen={dressing?.id} choose={setWish} onTray={onTray} />
+        <Courses chosen={dressing?.id} choose={(id) => choose(props, tier, id)} onTray={onTray} />
       </div>
       <Later high={286}>
         {() => (
@@ -130,7 +105,7 @@ function AboveTheBand(props: Held & { onTray: () => void }) {
           <Lens
             form={worked.form}
             worn={worn}
-            others={worked.dressings.filter((w) => w.id !== worn.id)}
+            others={onSurface(worked.dressings, seen.kind).filter((w) => w.id !== worn.id)}
             colours={own}
             s={middle}
             section={at}
@@ -142,11 +117,12 @@ function AboveTheBand(props: Held & { onTray: () => void }) {
 }
 
 function PulledTray(props: Held & { close: () => void }) {
-  const { divided } = useChosen(props);
+  const { divided, seen } = useChosen(props);
   const { palette } = usePlan();
   return (
     <Tray
       division={divided.id}
+      surface={seen}
       colours={shades(palette, [])}
       close={props.close}
       choose={(id) => {
@@ -163,14 +139,14 @@ function PulledTray(props: Held & { close: () => void }) {
 }
 
 function Ledger(props: Held & { onTray: () => void }) {
-  const { dressing, worn } = useChosen(props);
+  const { dressing, worn, seen } = useChosen(props);
   return (
     <>
       {worn && dressing ? (
         <DressingLedger worn={worn} dressing={dressing} />
       ) : (
         <>
-          <p className="heading">{dressing ? 'This course rests' : 'Nothing on this tier yet'}</p>
+          <p className="heading">{dressing ? 'This course rests' : `Nothing on this ${seen.name} yet`}</p>
           <p className="note">
             {dressing
               ? 'It is kept, but neither drawn nor counted. Wake it with the eye beside its name.'
@@ -190,125 +166,11 @@ function Ledger(props: Held & { onTray: () => void }) {
   );
 }
 
-/** The shades of every dressing of the plan, kept the same as long as the plan's palette and dressings are. */
-function useColours(): (tier: TierWorkup, worn: Worn) => readonly string[] {
-  const plan = usePlan();
-  const kept = useRef(new Map<string, string[]>());
-  const { palette, tiers } = plan;
-  return useCallback(
-    (worked: TierWorkup, worn: Worn) => {
-      const dressing = tiers.find((t) => t.id === worked.id)?.dressings.find((d) => d.id === worn.id);
-      const made = shades(palette, dressing?.colours ?? []);
-      const key = made.join();
-      const same = kept.current.get(key) ?? made;
-      kept.current.set(key, same);
-      return same;
-    },
-    [palette, tiers],
-  );
-}
-
 function TierFindings() {
   const { editor } = useOpen();
   const { tier, worked } = useTier();
   const place = { tier: tier.id, division: tier.divisions[0]!.id };
   return <Findings findings={worked.findings} onMend={(_, press) => void editor.edit(mend(place, press))} />;
-}
-
-/** The band under the hand: flat, at real size, or rolled up into its tier. */
-function OnTheBand(props: Held) {
-  const { worked, dressing, worn, divided, at: section } = useChosen(props);
-  const { width, setWish: choose, setSection } = props;
-  const chosen = dressing?.id;
-  const ofPlan = useColours();
-  const colours = useCallback((w: Worn) => ofPlan(worked, w), [ofPlan, worked]);
-  const [shape, setShape] = useState<'flat' | 'up' | 'round' | 'down'>('flat');
-  const [real, setReal] = useState(false);
-  const [asking, setAsking] = useState(false);
-  const { pxPerMm } = useRealSize();
-  const holder = useRef<HTMLDivElement>(null);
-  const high = BAND_HIGH + 30 + 56;
-  const round = useCallback((_: TierWorkup, w: Worn) => colours(w), [colours]);
-  const fixed = real && pxPerMm !== null ? pxPerMm : undefined;
-  const middle = worked.divisions[0]!.marks.length > 0 ? (divided.marks[section]?.s ?? 0) : 0;
-
-  // biome-ignore lint/correctness/useExhaustiveDependencies: brought into sight when the size changes, not while dragging
-  useEffect(() => {
-    const scroller = holder.current?.querySelector('[role="region"]');
-    if (fixed && scroller) {
-      const arc = divided.sections[section]?.arc ?? 0;
-      scroller.scrollLeft = (middle + arc / 2) * fixed - scroller.clientWidth / 2;
-    }
-  }, [fixed]);
-
-  const toRealSize = () => {
-    if (real) {
-      setReal(false);
-    } else {
-      setReal(true);
-      if (pxPerMm === null) {
-        setAsking(true);
-      }
-    }
-  };
-  return (
-    <div className="mt-3" ref={holder}>
-      <div className="-mb-1 flex flex-wrap items-center justify-end gap-x-1">
-        {shape === 'flat' ? (
-          <>
-            <Button look="quiet" className="px-2" aria-pressed={real} onClick={toRealSize}>
-              <Ruler size={17} aria-hidden /> {real ? 'To fit again' : 'Real size'}
-            </Button>
-            {real ? (
-              <Button look="quiet" className="px-2" onClick={() => setAsking(true)}>
-                Calibrate
-              </Button>
-            ) : null}
-            <Button look="quiet" className="px-2" onClick={() => setShape('up')}>
-              <RefreshCw size={17} aria-hidden /> Roll it up
-            </Button>
-          </>
-        ) : (
-          <Button look="quiet" className="px-2" onClick={() => setShape('down')}>
-            <Undo2 size={17} aria-hidden /> Unroll it
-          </Button>
-        )}
-      </div>
-      {shape === 'flat' ? (
-        <Band
-          form={worked.form}
-          divided={divided}
-          dressings={worked.dressings}
-          colours={colours}
-          chosen={chosen}
-          section={worn ? section : undefined}
-          onSection={worn ? setSection : undefined}
-          onNotch={choose}
-          mostHeight={BAND_HIGH}
-          borders={worked.borders}
-          fixed={fixed}
-        >
-          {(scale) =>
-            worn && dressing ? (
-              <Holds worn={worn} dressing={dressing} divided={divided} section={section} scale={scale} />
-            ) : null
-          }
-        </Band>
-      ) : shape === 'round' ? (
-        <TurningView tiers={[worked]} chosen={worked.id} width={width} height={high} colours={round} />
-      ) : (
-        <Roll
-          tier={worked}
-          width={width}
-          height={high}
-          colours={colours}
-          up={shape === 'up'}
-          done={() => setShape(shape === 'up' ? 'round' : 'flat')}
-        />
-      )}
-      {asking ? <Calibrate close={() => setAsking(false)} /> : null}
-    </div>
-  );
 }
 
 function Counts(props: Held) {

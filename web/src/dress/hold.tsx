@@ -1,6 +1,8 @@
-import type { Divided, Dressing, Worn } from '../api/client';
+import type { Divided, Dressing, Seen, Worn } from '../api/client';
 import type { BandScale } from '../band/band';
+import { alongOutline } from '../band/geometry';
 import { Grip } from '../band/grip';
+import { isLevel, type LevelScale } from '../band/level';
 import { useOpen, useTier } from '../plan/context';
 import { count, setting, zoneEdge } from '../plan/edits';
 import { usePreferences } from '../units/preferences';
@@ -15,31 +17,37 @@ interface Props {
   dressing: Dressing;
   divided: Divided;
   section: number;
-  scale: BandScale;
+  scale: BandScale | LevelScale;
+  seen: Seen;
 }
 
 /** All that can be taken hold of: the chosen course's own handles, its zone's edges, and how many sections there are. */
-export function Holds({ worn, dressing, divided, section, scale }: Props) {
+export function Holds({ worn, dressing, divided, section, scale, seen }: Props) {
   const { editor } = useOpen();
   const { tier, worked } = useTier();
   const { unit, tapeMm } = usePreferences();
   const { form } = worked;
+  const level = isLevel(seen.kind);
   const standing = divided.marks[section]!.s + divided.sections[section]!.arc;
-  const counting = {
-    x: scale.x(standing > form.foot.mm ? standing - form.foot.mm : standing),
-    y: scale.y(0) + 13,
-  };
+  const counting = level
+    ? onRim(seen, form.foot.mm, standing, scale)
+    : { x: scale.x(standing > form.foot.mm ? standing - form.foot.mm : standing), y: scale.y(0) + 13 };
   const placed = worn.handles.flatMap((handle) => {
     const field = worn.fields.find((f) => f.name === handle.field);
     const grip = handle.grips[section];
-    return field && grip
-      ? [{ handle, field, x: scale.x(grip.s), y: scale.y(grip.z), at: scale.x(grip.s) }]
-      : [];
+    if (!field || !grip) {
+      return [];
+    }
+    const along = handle.way === 'along';
+    const x = scale.x(grip.inPlane?.x ?? grip.s);
+    const y = scale.y(grip.inPlane?.y ?? grip.z);
+    const heading = (grip.inPlane?.angle ?? 0) + (along ? 0 : Math.PI / 2);
+    return [{ handle, field, x, y, at: x, along, heading }];
   });
   const own = apart(
     [...placed].sort((a, b) => a.x - b.x),
     [counting],
-  ).map(({ handle, field, x, y, at }) => {
+  ).map(({ handle, field, x, y, at, along, heading }) => {
     const value = Number(dressing.settings[handle.field] ?? field.fallback);
     const edit = (to: number) => setting(tier.id, dressing.id, handle.field, to);
     return (
@@ -69,7 +77,8 @@ export function Holds({ worn, dressing, divided, section, scale }: Props) {
           stepMm={field.kind === 'length' ? tapeMm : field.kind === 'angle' ? DEGREE : 1}
           min={handle.least}
           max={Math.max(handle.most, value)}
-          along={handle.way === 'along'}
+          along={along}
+          heading={heading}
           x={x}
           y={y}
           pxPerMm={scale.k}
@@ -89,43 +98,57 @@ export function Holds({ worn, dressing, divided, section, scale }: Props) {
           divided={divided}
           section={section}
           at={counting}
-          pxPerMm={scale.k}
+          pxPerMm={(scale.k * seen.around) / form.foot.mm}
           around={form.foot.mm}
         />
       ) : null}
-      <ZoneEdges worn={worn} dressing={dressing} scale={scale} />
+      <ZoneEdges worn={worn} dressing={dressing} scale={scale} seen={seen} />
     </>
   );
 }
 
-/** The zone's two edges, right of the band, where nothing else is. */
-function ZoneEdges({ worn, dressing, scale }: { worn: Worn; dressing: Dressing; scale: BandScale }) {
+/** A place just outside a rim, px, and which way s runs there. */
+function onRim(seen: Seen, around: number, s: number, scale: BandScale | LevelScale) {
+  const p = alongOutline(seen.rim, around)(s);
+  const out = 1 + 15 / scale.k / (Math.hypot(p.x, p.y) || 1);
+  return { x: scale.x(p.x * out), y: scale.y(p.y * out), heading: Math.atan2(p.x, -p.y) };
+}
+
+/** The zone's two edges: right of the band, where nothing else is, or inwards from the rightmost place of a rim. */
+function ZoneEdges({ worn, dressing, scale, seen }: Pick<Props, 'worn' | 'dressing' | 'scale' | 'seen'>) {
   const { editor } = useOpen();
   const { tier, worked } = useTier();
   const { unit, tapeMm } = usePreferences();
   const { form } = worked;
-  const high = form.height.mm;
+  const level = isLevel(seen.kind);
+  const high = seen.depth;
+  const rim = seen.rim.reduce((best, p) => (p.x > best.x ? p : best), seen.rim[0] ?? { x: 0, y: 0 });
   const x = scale.x(form.foot.mm) + 12;
+  /** Where an edge at z is taken hold of; a zone too narrow for both grips has them beyond its edges. */
+  const at = (z: number, beyond: number) =>
+    level ? { x: scale.x(rim.x - z) - beyond, y: scale.y(rim.y) } : { x, y: scale.y(z) - beyond };
   const others = [
     0,
     high,
-    ...worked.borders.flatMap((b) => [b.zone.foot, b.zone.top]),
-    ...worked.dressings.filter((w) => w.id !== worn.id).flatMap((w) => [w.zone.foot, w.zone.top]),
+    ...(level ? [] : worked.borders.flatMap((b) => [b.zone.foot, b.zone.top])),
+    ...worked.dressings
+      .filter((w) => w.id !== worn.id && w.surface === worn.surface)
+      .flatMap((w) => [w.zone.foot, w.zone.top]),
   ];
-  // A zone too low for both grips has them beyond its edges.
-  const push = Math.max(0, 28 - (scale.y(worn.zone.foot) - scale.y(worn.zone.top))) / 2;
+  const push = Math.max(0, 28 - (worn.zone.top - worn.zone.foot) * scale.k) / 2;
+  const [start, end] = [at(worn.zone.foot, 0), at(worn.zone.top, 0)];
   const edges = [
     {
       edge: 'from' as const,
       z: worn.zone.foot,
-      label: 'Lower edge of its zone',
+      label: `${level ? 'Outer' : 'Lower'} edge of its zone`,
       min: 0,
       max: worn.zone.top - 1,
     },
     {
       edge: 'to' as const,
       z: worn.zone.top,
-      label: 'Upper edge of its zone',
+      label: `${level ? 'Inner' : 'Upper'} edge of its zone`,
       min: worn.zone.foot + 1,
       max: high,
     },
@@ -133,7 +156,7 @@ function ZoneEdges({ worn, dressing, scale }: { worn: Worn; dressing: Dressing; 
   return (
     <>
       <path
-        d={`M${x - 6} ${scale.y(worn.zone.foot)}h6V${scale.y(worn.zone.top)}h-6`}
+        d={level ? `M${start.x} ${start.y - 6}v6H${end.x}v-6` : `M${start.x - 6} ${start.y}h6V${end.y}h-6`}
         fill="none"
         stroke="var(--color-pin)"
         strokeWidth={1.6}
@@ -158,10 +181,10 @@ function ZoneEdges({ worn, dressing, scale }: { worn: Worn; dressing: Dressing; 
             min={min}
             max={max}
             rest={(to) => nearestEdge(to, others, tapeMm)}
-            x={x}
-            y={scale.y(z) + (edge === 'from' ? push : -push)}
+            {...at(z, edge === 'from' ? -push : push)}
+            {...(level ? { heading: Math.PI } : {})}
             pxPerMm={scale.k}
-            shown={`${length(z, unit)} above the foot`}
+            shown={`${length(z, unit)} ${seen.from}`}
             onPreview={(to) => editor.preview(edit(to))}
             onCommit={(to) => void editor.edit(edit(to))}
             onCancel={() => editor.letGo()}
@@ -182,7 +205,7 @@ function CountGrip({
 }: {
   divided: Divided;
   section: number;
-  at: { x: number; y: number };
+  at: { x: number; y: number; heading?: number };
   pxPerMm: number;
   around: number;
 }) {
@@ -218,8 +241,7 @@ function CountGrip({
         const rung = counts.indexOf(Math.round(around / mm)) - up;
         return size(counts[Math.max(0, Math.min(counts.length - 1, rung))]!);
       }}
-      x={at.x}
-      y={at.y}
+      {...at}
       pxPerMm={pxPerMm}
       shown={`${divided.count} sections of ${length(width, unit)}`}
       onPreview={(mm) => editor.preview(counted(mm))}

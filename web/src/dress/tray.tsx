@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
-import { api, type Problem, problemOf, type Worn } from '../api/client';
+import { api, type Problem, problemOf, type Seen, type Worn } from '../api/client';
+import { documentSurface } from '../band/level';
 import { Sample } from '../band/sample';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { addDressing, freeId } from '../plan/edits';
@@ -8,13 +9,14 @@ import { useBench, useCatalogue } from '../units/preferences';
 
 interface Props {
   division: string;
+  surface: Seen;
   colours: readonly string[];
   close: () => void;
   choose: (id: string) => void;
 }
 
 /** Every technique as it would be on this very tier; one press puts it on. */
-export function Tray({ division, colours, close, choose }: Props) {
+export function Tray({ division, surface, colours, close, choose }: Props) {
   const { editor } = useOpen();
   const plan = usePlan();
   const { tier, worked } = useTier();
@@ -26,7 +28,7 @@ export function Tray({ division, colours, close, choose }: Props) {
   useEffect(() => {
     let gone = false;
     if (bench) {
-      api.tray({ plan, tier: tier.id, division, bench }).then(
+      api.tray({ plan, tier: tier.id, surface: surface.kind, division, bench }).then(
         (all) => gone || setTray(all),
         (thrown) => gone || setProblem(problemOf(thrown)),
       );
@@ -39,7 +41,13 @@ export function Tray({ division, colours, close, choose }: Props) {
   const add = async (technique: string) => {
     const id = freeId(technique, tier.dressings);
     const covers = techniques.find((t) => t.id === technique)?.covers ?? false;
-    const refused = await editor.edit(addDressing(tier.id, technique, divided.id, covers));
+    const refused = await editor.edit(
+      addDressing(tier.id, technique, {
+        division: divided.id,
+        covers,
+        surface: documentSurface(surface.kind),
+      }),
+    );
     if (refused) {
       setProblem(refused);
     } else {
@@ -48,7 +56,12 @@ export function Tray({ division, colours, close, choose }: Props) {
     }
   };
   return (
-    <Dialog title={`What goes on ${tier.name}`} open onOpenChange={(open) => !open && close()} wide>
+    <Dialog
+      title={`What goes on the ${surface.name} of ${tier.name}`}
+      open
+      onOpenChange={(open) => !open && close()}
+      wide
+    >
       <p className="note mb-3">Each drawn as it would be here, in {divided.count} sections.</p>
       {problem ? (
         <p role="alert" className="mb-3 rounded-md bg-stop-ground px-3 py-2 text-stop">

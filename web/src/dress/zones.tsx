@@ -1,5 +1,6 @@
 import { Plus, X } from 'lucide-react';
-import type { Problem, ZoneSpec } from '../api/client';
+import type { Problem, Seen, ZoneSpec } from '../api/client';
+import { isLevel, seenOf, surfaceOf } from '../band/level';
 import { useOpen, useTier } from '../plan/context';
 import { addBorder, onBorder, onDressing, removeBorder } from '../plan/edits';
 import { Button } from '../ui/button';
@@ -7,15 +8,17 @@ import { Choice } from '../ui/choice';
 import { LengthField, WordsField } from '../ui/typed';
 
 interface ZoneProps {
+  seen: Seen;
   zone: ZoneSpec;
   onZone: (zone: ZoneSpec) => Promise<Problem | null>;
 }
 
 /** A zone as one measures it: each edge from the foot or from the top. */
-function ZoneFields({ zone, onZone }: ZoneProps) {
+function ZoneFields({ seen, zone, onZone }: ZoneProps) {
+  const level = isLevel(seen.kind);
   const edges = [
-    ['from', 'Lower edge'],
-    ['to', 'Upper edge'],
+    ['from', level ? 'Outer edge' : 'Lower edge'],
+    ['to', level ? 'Inner edge' : 'Upper edge'],
   ] as const;
   return (
     <div className="flex flex-col gap-2">
@@ -32,8 +35,8 @@ function ZoneFields({ zone, onZone }: ZoneProps) {
             label={`${label} measured from`}
             value={zone[end].edge}
             options={[
-              { name: 'foot', label: 'foot' },
-              { name: 'top', label: 'top' },
+              { name: 'foot', label: level ? 'rim' : 'foot' },
+              { name: 'top', label: level ? (seen.hidden.length > 0 ? seen.end : 'middle') : 'top' },
             ]}
             onChoice={(edge) => void onZone({ ...zone, [end]: { ...zone[end], edge } })}
           />
@@ -62,7 +65,13 @@ export function DressingZone({ dressing }: { dressing: string }) {
         ]}
         onChoice={(v) => void change(({ zone: _, ...d }) => (v === 'told' ? { ...d, zone: told } : d))}
       />
-      {spec.zone ? <ZoneFields zone={spec.zone} onZone={(z) => change((d) => ({ ...d, zone: z }))} /> : null}
+      {spec.zone ? (
+        <ZoneFields
+          seen={seenOf(worked.form, surfaceOf(spec))}
+          zone={spec.zone}
+          onZone={(z) => change((d) => ({ ...d, zone: z }))}
+        />
+      ) : null}
     </div>
   );
 }
@@ -70,7 +79,7 @@ export function DressingZone({ dressing }: { dressing: string }) {
 /** Strips of the side that are spoken for. */
 export function Borders() {
   const { editor } = useOpen();
-  const { tier } = useTier();
+  const { tier, worked } = useTier();
   return (
     <section aria-label="Borders">
       <h2 className="font-semibold">Borders and bands</h2>
@@ -97,6 +106,7 @@ export function Borders() {
               onWords={(name) => editor.edit(onBorder(tier.id, border.id, (b) => ({ ...b, name })))}
             />
             <ZoneFields
+              seen={seenOf(worked.form, 'side')}
               zone={border.zone}
               onZone={(zone) => editor.edit(onBorder(tier.id, border.id, (b) => ({ ...b, zone })))}
             />

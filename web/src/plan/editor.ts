@@ -78,6 +78,20 @@ export async function openEditor(id: number, bench: () => Bench): Promise<Editor
   return editor;
 }
 
+/** Whether a tier has the same on it and under it in both plans: its ledge and its board are bounded by them. */
+function isBoundAlike(before: Plan, i: number, after: Plan, j: number): boolean {
+  const [above, other] = [before.tiers[i + 1], after.tiers[j + 1]];
+  return (
+    above?.id === other?.id &&
+    above?.outline === other?.outline &&
+    above?.coats === other?.coats &&
+    above?.readings === other?.readings &&
+    before.stand?.shifts === after.stand?.shifts &&
+    (i === 0) === (j === 0) &&
+    (i > 0 || before.table?.base === after.table?.base)
+  );
+}
+
 export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () => Bench) {
   const store = createStore<EditorState>(() => ({
     id: saved.id,
@@ -107,13 +121,16 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
   /** The document as it is meant to be: every press counts on it, whatever the screen shows yet. */
   const newest = (): Plan => after(meant).present;
 
-  /** What follows from a document. Tiers that an edit left alone are not asked for again: nothing of them depends on it. */
+  /**
+   * What follows from a document. Tiers that an edit left alone are not asked for again, where it also left alone what bounds
+   * them: nothing else matters to them.
+   */
   const worked = async (plan: Plan, anew = false): Promise<StackWorkup> => {
     const { history, workup: now } = store.getState();
     const known = (i: number) => {
       const tier = plan.tiers[i]!;
       const at = anew ? -1 : history.present.tiers.indexOf(tier);
-      return at < 0 ? undefined : now.tiers[at];
+      return at >= 0 && isBoundAlike(history.present, at, plan, i) ? now.tiers[at] : undefined;
     };
     const only = plan.tiers.filter((_, i) => known(i) === undefined).map((t) => t.id);
     const answer = await api.workup(plan, bench(), only.length === plan.tiers.length ? undefined : only);

@@ -140,7 +140,9 @@ describe('a setting', () => {
   });
 
   it('courses are put on, moved among one another and taken off', () => {
-    const two = addDressing('top', 'pearls', 'marks', true)(samplePlan());
+    const two = addDressing('top', 'pearls', { division: 'marks', covers: true, surface: 'top' })(
+      samplePlan(),
+    );
     const ids = (plan: Plan) => tier(plan).dressings.map((d) => d.id);
     expect(ids(two)).toEqual(['swags', 'pearls']);
     expect(tier(two).dressings[1]!.covers).toBe(true);

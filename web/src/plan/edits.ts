@@ -170,7 +170,11 @@ export function freeId(wish: string, taken: readonly { id: string }[]): string {
 }
 
 /** A technique from the tray, on top of the other courses, with what is usual on this tier. */
-export function addDressing(tier: string, technique: string, division?: string, covers = false): Edit {
+export function addDressing(
+  tier: string,
+  technique: string,
+  { division, covers = false, surface }: Pick<Partial<Dressing>, 'division' | 'covers' | 'surface'> = {},
+): Edit {
   return onTier(tier, (t) => ({
     ...t,
     dressings: [
@@ -178,6 +182,7 @@ export function addDressing(tier: string, technique: string, division?: string, 
       {
         id: freeId(technique, t.dressings),
         technique,
+        ...(surface && surface !== 'side' ? { surface } : {}),
         division: division ?? t.divisions[0]!.id,
         resting: false,
         covers,

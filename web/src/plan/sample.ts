@@ -61,5 +61,6 @@ export function squareForm(): Form {
     width: 100,
     depth: 100,
     across: 400 / Math.PI,
+    surfaces: [],
   };
 }

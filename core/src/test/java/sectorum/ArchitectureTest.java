@@ -19,7 +19,7 @@ class ArchitectureTest {
             "finding",
             "drawing",
             "outline",
-            "side",
+            "surface",
             "divide",
             "curve",
             "bench",

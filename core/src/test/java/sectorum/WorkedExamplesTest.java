@@ -31,9 +31,9 @@ import sectorum.outline.Outline;
 import sectorum.outline.OutlineKind;
 import sectorum.outline.Outlines;
 import sectorum.plan.Coat;
-import sectorum.side.Reading;
-import sectorum.side.Side;
-import sectorum.side.Wrap;
+import sectorum.surface.Reading;
+import sectorum.surface.Side;
+import sectorum.surface.Wrap;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Dressed;
 import sectorum.technique.DressingContext;
@@ -203,7 +203,7 @@ class WorkedExamplesTest {
             String id, double p, double high, int n, String settings, String figure, double value, double near) {
         Side side = Side.of(OutlineKind.ROUND, Values.NONE, high, 0, List.of(Reading.of(Reading.What.FOOT, p)));
         Division division = Division.of(side.outline(), n, Front.SECTION);
-        DressingContext place = new DressingContext(side, division, side.wholeZone(), 1, Bench.of(MM));
+        DressingContext place = new DressingContext(side, division, side.whole(), 1, Bench.of(MM));
         Map<String, Object> named = new java.util.HashMap<>();
         for (String setting : settings.split(" +")) {
             String word = setting.split("=")[1];

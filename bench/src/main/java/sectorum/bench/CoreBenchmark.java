@@ -32,7 +32,7 @@ import sectorum.plan.Dressing;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
-import sectorum.side.Reading;
+import sectorum.surface.Reading;
 import sectorum.tier.TierWorkup;
 import sectorum.workup.Workup;
 import sectorum.tier.StackWorkup;

@@ -12,7 +12,8 @@ import sectorum.outline.Spot;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
-import sectorum.side.Side;
+import sectorum.surface.Side;
+import sectorum.surface.SurfaceKind;
 import sectorum.technique.Layout;
 import sectorum.technique.Making;
 import sectorum.tier.PieceOutline;
@@ -133,6 +134,10 @@ public final class FrontView {
     }
 
     private void dressing(Drawing.Maker maker, Tier tier, TierWorkup.Worn worn, double x, double z) {
+        if (worn.surface() != SurfaceKind.SIDE) {
+            // What lies level is seen edge on from here.
+            return;
+        }
         Layout layout = worn.layout();
         // Pressed lines are the pattern; lines that pieces follow are covered by them.
         boolean lines = layout.pieces() == 0 || worn.making().steps().stream().anyMatch(Making.Step::soft);

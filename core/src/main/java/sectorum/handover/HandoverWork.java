@@ -115,10 +115,12 @@ public final class HandoverWork {
                 worn.name(),
                 worn.making().pieces(),
                 Phrase.of(
-                        "on {}, {} to {} above its foot",
+                        "on the {} of {}, {} to {} {}",
+                        Quantity.text(worn.surface().words()),
                         Quantity.text(tier.name()),
                         Quantity.length(worn.zone().foot()),
-                        Quantity.length(worn.zone().top())),
+                        Quantity.length(worn.zone().top()),
+                        Quantity.text(worn.surface().from())),
                 (hard ? OwnPiece.Eaten.HARD : OwnPiece.Eaten.EAT).words());
     }
 

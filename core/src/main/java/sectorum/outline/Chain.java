@@ -79,6 +79,32 @@ final class Chain implements Outline {
     }
 
     @Override
+    public Outline inset(double z) {
+        return Inset.of(segments, corners, perimeter, cornersRule, z);
+    }
+
+    @Override
+    public double deepest() {
+        return Inset.deepest(segments);
+    }
+
+    @Override
+    public double nearest(double x, double y) {
+        double least = Double.POSITIVE_INFINITY;
+        double best = 0;
+        for (int i = 0; i < starts.length; i++) {
+            double u = segments.get(i).nearest(x, y);
+            Spot spot = segments.get(i).at(u);
+            double far = Math.hypot(spot.x() - x, spot.y() - y);
+            if (far < least) {
+                least = far;
+                best = starts[i] + u;
+            }
+        }
+        return Along.of(best + perimeter / 2, perimeter).s();
+    }
+
+    @Override
     public double area() {
         return segments.stream().mapToDouble(Segment::sweep).sum() / 2;
     }

@@ -5,6 +5,9 @@ import java.util.List;
 
 /** The closed line round a tier, seen from above. See the package for its conventions. */
 public interface Outline {
+    /** So far beside a place its neighbours are looked at, mm: less than any knife, more than doubles lose. */
+    double BESIDE_MM = 1e-7;
+
     /** Length of the whole line in mm. */
     double perimeter();
 
@@ -29,6 +32,36 @@ public interface Outline {
 
     /** Enclosed area in mm². */
     double area();
+
+    /**
+     * The line inside this one that is everywhere so far from it: P − 2πz while nothing is swallowed. It keeps front, seam
+     * and corners; a corner's arc gets smaller, a notch's larger.
+     *
+     * @param z mm, 0 to {@link #deepest()}
+     */
+    Outline inset(double z);
+
+    /** How far in a line can go that still has all of this one's parts, mm. */
+    double deepest();
+
+    /** The place of this line that is nearest to a point, mm from the back seam. */
+    double nearest(double x, double y);
+
+    /** How far a point lies inside this line, mm; below 0 outside. */
+    default double within(double x, double y) {
+        double s = nearest(x, y);
+        Spot spot = at(s);
+        // At a point of the line both its sides are asked: outside a corner one of them looks away from what lies
+        // there.
+        Spot before = at(s - BESIDE_MM);
+        Spot after = at(s + BESIDE_MM);
+        double a = (x - spot.x()) * before.nx() + (y - spot.y()) * before.ny();
+        double b = (x - spot.x()) * after.nx() + (y - spot.y()) * after.ny();
+        boolean notch = before.nx() * after.ny() - before.ny() * after.nx() < -BESIDE_MM;
+        boolean out = notch ? Math.min(a, b) > 0 : Math.max(a, b) > 0;
+        double far = Math.hypot(x - spot.x(), y - spot.y());
+        return out ? -far : far;
+    }
 
     /** Box of the outline: width in x and depth in y, mm, as exact as the outline itself. */
     default double[] box() {
@@ -83,7 +116,7 @@ public interface Outline {
         double s = 0;
         while (s < p) {
             stops.add(s);
-            double bend = Math.max(Math.abs(at(s + 1e-7).curvature()), 0.5 / p);
+            double bend = Math.max(Math.abs(at(s + BESIDE_MM).curvature()), 0.5 / p);
             // Curvature is taken at the near end and may grow along the step: leave a tenth in hand.
             s += Math.min(Math.sqrt(7.2 * tolerance / bend), p / 24);
         }

@@ -84,4 +84,47 @@ final class Oval implements Outline {
     public double area() {
         return Math.PI * across * deep;
     }
+
+    @Override
+    public Outline inset(double z) {
+        return z == 0 ? this : new Parallel(this, z);
+    }
+
+    /** Its tightest bend, at the ends of the long axis: further in the line would cross itself. */
+    @Override
+    public double deepest() {
+        return deep * deep / across;
+    }
+
+    /**
+     * Farther in or out than the nearest place the way to it stands square on the oval: Newton's steps on φ from the best of
+     * even places.
+     */
+    @Override
+    public double nearest(double x, double y) {
+        double best = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < PANELS / 8; i++) {
+            double phi = phi(8 * i);
+            double far = Math.hypot(across * Math.sin(phi) - x, -deep * Math.cos(phi) - y);
+            if (far < least) {
+                least = far;
+                best = phi;
+            }
+        }
+        for (int step = 0; step < 12; step++) {
+            double sin = Math.sin(best);
+            double cos = Math.cos(best);
+            double dx = across * sin - x;
+            double dy = -deep * cos - y;
+            double slope = dx * across * cos + dy * deep * sin;
+            double bend = speed(best) * speed(best) - dx * across * sin + dy * deep * cos;
+            // Where the way there bends the wrong way a step would run to the farthest place instead.
+            best -= slope / Math.max(bend, speed(best) * speed(best) * 0.1);
+        }
+        double whole = best - Math.floor(best / (2 * Math.PI)) * 2 * Math.PI;
+        int panel = Math.min(PANELS - 1, (int) (whole / (2 * Math.PI) * PANELS));
+        double u = length[panel] + integral(phi(panel), whole);
+        return Along.of(u + perimeter() / 2, perimeter()).s();
+    }
 }

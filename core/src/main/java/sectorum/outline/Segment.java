@@ -13,6 +13,9 @@ sealed interface Segment {
     /** Twice the signed area between the segment and the origin (Green). */
     double sweep();
 
+    /** How far along it the place nearest to a point is, mm from its beginning. */
+    double nearest(double x, double y);
+
     record Straight(double x0, double y0, double x1, double y1) implements Segment {
         @Override
         public double length() {
@@ -41,21 +44,44 @@ sealed interface Segment {
         public double sweep() {
             return x0 * y1 - x1 * y0;
         }
+
+        @Override
+        public double nearest(double x, double y) {
+            double l = length();
+            return Math.max(0, Math.min(l, ((x - x0) * (x1 - x0) + (y - y0) * (y1 - y0)) / l));
+        }
     }
 
-    /** An arc bulging outwards, from angle {@code from} on, anticlockwise by {@code by}. */
+    /**
+     * An arc from angle {@code from} on by {@code by}: anticlockwise where it bulges outwards, clockwise (below 0) where it is
+     * hollow, as round a notch.
+     */
     record Bow(double cx, double cy, double r, double from, double by) implements Segment {
         @Override
         public double length() {
-            return r * by;
+            return r * Math.abs(by);
         }
 
         @Override
         public Spot at(double u) {
-            double angle = from + u / r;
+            double way = by < 0 ? -1 : 1;
+            double angle = from + way * u / r;
             double nx = Math.cos(angle);
             double ny = Math.sin(angle);
-            return new Spot(cx + r * nx, cy + r * ny, nx, ny, 1 / r);
+            return new Spot(cx + r * nx, cy + r * ny, way * nx, way * ny, way / r);
+        }
+
+        @Override
+        public double nearest(double x, double y) {
+            double way = by < 0 ? -1 : 1;
+            double ahead = way * (Math.atan2(y - cy, x - cx) - from);
+            ahead -= Math.floor(ahead / (2 * Math.PI)) * 2 * Math.PI;
+            double reach = Math.abs(by);
+            if (ahead <= reach) {
+                return r * ahead;
+            }
+            // Beside the arc: the end that is fewer degrees away is the nearer one.
+            return ahead - reach < 2 * Math.PI - ahead ? r * reach : 0;
         }
 
         @Override

@@ -3,17 +3,21 @@ package sectorum.plan;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.measure.Values;
+import sectorum.surface.SurfaceKind;
 import sectorum.technique.Catalogue;
+import sectorum.technique.Technique;
 
 /**
- * A technique applied to a zone of a side.
+ * A technique applied to a zone of a tier's surface.
  *
  * @param technique its name in the catalogue
+ * @param surface the side where nobody has said; a ledge is the top with a tier on it
  * @param division the division it follows, by name
  * @param zone the strip it uses; absent: the technique's usual one
  * @param resting kept, but neither drawn nor counted
@@ -24,6 +28,7 @@ import sectorum.technique.Catalogue;
 public record Dressing(
         String id,
         String technique,
+        @Absent SurfaceKind surface,
         String division,
         @Absent ZoneSpec zone,
         boolean resting,
@@ -36,7 +41,22 @@ public record Dressing(
         id = Check.id("dressings.id", id);
         division = Check.id("dressings.division", division);
         settings = settings == null ? Values.NONE : settings;
-        Set<String> known = Catalogue.of("" + technique).settingNames();
+        // Which of the two it is depends on what stands on the tier, so a document knows only one of them.
+        surface = surface == SurfaceKind.LEDGE ? SurfaceKind.TOP : surface == SurfaceKind.SIDE ? null : surface;
+        Technique meant = Catalogue.of("" + technique);
+        if (!meant.surfaces().contains(surface == null ? SurfaceKind.SIDE : surface)) {
+            throw new Refused(
+                    "dressings.surface",
+                    Phrase.of(
+                            "{} is not meant for a {}. It goes on: {}.",
+                            Quantity.text(meant.name()),
+                            Quantity.text(surface == null ? SurfaceKind.SIDE.words() : surface.words()),
+                            Quantity.text(meant.surfaces().stream()
+                                    .sorted()
+                                    .map(SurfaceKind::words)
+                                    .collect(Collectors.joining(", ")))));
+        }
+        Set<String> known = meant.settingNames();
         for (String name : settings.byName().keySet()) {
             if (!known.contains(name)) {
                 throw new Refused(
@@ -50,12 +70,17 @@ public record Dressing(
     }
 
     /** A technique just added: drawn with what is usual in its place. */
-    public static Dressing fresh(String id, String technique, String division) {
+    public static Dressing fresh(String id, String technique, SurfaceKind surface, String division) {
         boolean covers = Catalogue.of(technique).covers();
-        return new Dressing(id, technique, division, null, false, covers, List.of(), Values.NONE);
+        return new Dressing(id, technique, surface, division, null, false, covers, List.of(), Values.NONE);
     }
 
     public Dressing with(Values others) {
-        return new Dressing(id, technique, division, zone, resting, covers, colours, others);
+        return new Dressing(id, technique, surface, division, zone, resting, covers, colours, others);
+    }
+
+    /** Where it goes. */
+    public SurfaceKind on() {
+        return surface == null ? SurfaceKind.SIDE : surface;
     }
 }

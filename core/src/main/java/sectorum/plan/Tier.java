@@ -9,8 +9,8 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.measure.Values;
 import sectorum.outline.OutlineKind;
-import sectorum.side.Reading;
-import sectorum.side.Side;
+import sectorum.surface.Reading;
+import sectorum.surface.Side;
 
 /**
  * One cake of the stack.

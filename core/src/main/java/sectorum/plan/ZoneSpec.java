@@ -5,10 +5,13 @@ import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
-/** A zone as one measures it: each edge from the foot or from the top edge. */
+/**
+ * A zone as one measures it: each edge from the foot or from the top edge; on a level surface from its rim, or from what ends
+ * it further in.
+ */
 public record ZoneSpec(Height from, Height to) {
     private static final Field UP = Field.length("zone", "Zone's edge", 0, 800, 0, "It lies on the side.");
 
@@ -33,8 +36,8 @@ public record ZoneSpec(Height from, Height to) {
             UP.check(mm);
         }
 
-        double on(Side side) {
-            return edge == Edge.FOOT ? mm : side.height().mm() - mm;
+        double on(Surface surface) {
+            return edge == Edge.FOOT ? mm : surface.depth() - mm;
         }
 
         @Override
@@ -49,8 +52,8 @@ public record ZoneSpec(Height from, Height to) {
         }
     }
 
-    /** The zone on this side; refused when its edges cross there. */
-    public Zone on(Side side) {
-        return new Zone(Math.max(0, from.on(side)), Math.min(side.height().mm(), to.on(side)));
+    /** The zone on this surface; refused when its edges cross there. */
+    public Zone on(Surface surface) {
+        return new Zone(Math.max(0, from.on(surface)), Math.min(surface.depth(), to.on(surface)));
     }
 }

@@ -12,7 +12,7 @@ import sectorum.outline.Outline;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
 import sectorum.plan.Tier;
-import sectorum.side.Side;
+import sectorum.surface.Side;
 import sectorum.template.SeatCircle;
 import sectorum.tier.StackWorkup;
 

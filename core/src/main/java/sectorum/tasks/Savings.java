@@ -18,6 +18,7 @@ import sectorum.measure.Rounding;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.tier.PlacedTier;
 import sectorum.tier.Quicker;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWork;
@@ -147,25 +148,28 @@ public final class Savings {
     /** For each dressing its quickest way to nearly the same look. */
     private void quicker() {
         for (Tier tier : plan.tiers()) {
-            for (TierWorkup.Worn worn : TierWork.of(tier, bench).dressings()) {
-                Quicker.of(tier, worn.id(), bench).stream().limit(1).forEach(way -> {
-                    Change change = way.mend().changes().get(0);
-                    Tier other = tier.wearing(tier.dressings().stream()
-                            .map(d -> d.id().equals(worn.id())
-                                    ? d.with(d.settings().with(change.field(), change.value()))
-                                    : d)
-                            .toList());
-                    Phrase label = Phrase.of(
-                            "{} on {}: {}",
-                            Quantity.text(worn.name()),
-                            Quantity.text(tier.name()),
-                            Quantity.text(way.mend().label().toString()));
-                    String field = tier.id() + "/" + worn.id() + "/" + change.field();
-                    offer(
-                            new Mend(label, List.of(new Change(Change.Target.SETTING, field, change.value()))),
-                            plan.with(other),
-                            workshop);
-                });
+            for (TierWorkup.Worn worn :
+                    TierWork.of(PlacedTier.of(plan, tier.id()), bench).dressings()) {
+                Quicker.of(PlacedTier.of(plan, tier.id()), worn.id(), bench).stream()
+                        .limit(1)
+                        .forEach(way -> {
+                            Change change = way.mend().changes().get(0);
+                            Tier other = tier.wearing(tier.dressings().stream()
+                                    .map(d -> d.id().equals(worn.id())
+                                            ? d.with(d.settings().with(change.field(), change.value()))
+                                            : d)
+                                    .toList());
+                            Phrase label = Phrase.of(
+                                    "{} on {}: {}",
+                                    Quantity.text(worn.name()),
+                                    Quantity.text(tier.name()),
+                                    Quantity.text(way.mend().label().toString()));
+                            String field = tier.id() + "/" + worn.id() + "/" + change.field();
+                            offer(
+                                    new Mend(label, List.of(new Change(Change.Target.SETTING, field, change.value()))),
+                                    plan.with(other),
+                                    workshop);
+                        });
             }
         }
     }

@@ -354,12 +354,12 @@ final class TaskSteps {
                 .findFirst()
                 .orElseThrow();
         return Phrase.of(
-                "At the back the {} sections meet: the last is {} like its neighbours, and nothing leaves {} to {} above"
-                        + " the foot.",
+                "At the back the {} sections meet: the last is {} like its neighbours, and nothing leaves {} to {} {}.",
                 Quantity.count(d.count()),
                 Quantity.length(d.sections().get(d.count() - 1).arc()),
                 Quantity.length(worn.zone().foot()),
-                Quantity.length(worn.zone().top()));
+                Quantity.length(worn.zone().top()),
+                Quantity.text(worn.surface().from()));
     }
 
     private void place(Task t) {

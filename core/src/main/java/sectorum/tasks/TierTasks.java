@@ -14,7 +14,8 @@ import sectorum.plan.Coat;
 import sectorum.plan.Dressing;
 import sectorum.plan.Layers;
 import sectorum.plan.Tier;
-import sectorum.side.Side;
+import sectorum.surface.Side;
+import sectorum.surface.SurfaceKind;
 import sectorum.technique.Making;
 import sectorum.tier.Marking;
 import sectorum.tier.TierWorkup;
@@ -65,6 +66,8 @@ public final class TierTasks {
         SOFT,
         /** Onto the tier while it stands alone. */
         ALONE,
+        /** On a ledge or the board: when what bounds it stands. */
+        STANDING,
         /** As its workshop stacks and decorates. */
         USUAL
     }
@@ -72,6 +75,9 @@ public final class TierTasks {
     private static When when(TierWorkup.Worn w) {
         if (w.making().steps().stream().anyMatch(Making.Step::soft)) {
             return When.SOFT;
+        }
+        if (w.surface() == SurfaceKind.LEDGE || w.surface() == SurfaceKind.BOARD) {
+            return When.STANDING;
         }
         return w.making().unstacked() ? When.ALONE : When.USUAL;
     }
@@ -107,6 +113,7 @@ public final class TierTasks {
 
     /** What waits until everything stands. */
     void finish() {
+        dress(When.STANDING);
         if (!all.plan().days().dressFirst()) {
             dress(When.USUAL);
         }
@@ -223,7 +230,7 @@ public final class TierTasks {
         }
         List<Dependency> standing = new ArrayList<>();
         boolean soft = when == When.SOFT;
-        if (when == When.USUAL && !all.plan().days().dressFirst()) {
+        if (when == When.STANDING || (when == When.USUAL && !all.plan().days().dressFirst())) {
             standing.add(Dependency.after("stack-" + tier.id()));
             above().forEach(t -> standing.add(Dependency.after("stack-" + t)));
         }

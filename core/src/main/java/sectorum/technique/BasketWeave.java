@@ -17,8 +17,8 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /**
  * Basket weave (craft 3D): n groups of stakes, n even or it does not close; a weaver reaches between the near edges of
@@ -107,8 +107,8 @@ final class BasketWeave implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return side.wholeZone();
+    public Zone usualZone(Surface surface) {
+        return surface.whole();
     }
 
     @Override

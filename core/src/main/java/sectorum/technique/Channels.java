@@ -17,8 +17,8 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.outline.Along;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /** Upright lines all round, so many to a section: channels pressed into soft covering, or strips laid on (craft 3B). */
 final class Channels implements Technique {
@@ -62,8 +62,8 @@ final class Channels implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return side.wholeZone();
+    public Zone usualZone(Surface surface) {
+        return surface.whole();
     }
 
     @Override

@@ -20,8 +20,8 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /** A flat crescent in each section, cut between two curves that hang from the same marks (craft 3A). */
 final class Crescent implements Technique {
@@ -53,8 +53,8 @@ final class Crescent implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return Hung.usualZone(side);
+    public Zone usualZone(Surface surface) {
+        return Hung.usualZone(surface);
     }
 
     @Override

@@ -18,8 +18,9 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.SurfaceKind;
+import sectorum.surface.Zone;
 
 /**
  * Dots on a grid, all or every other one (craft 3B; every other one asks for an even count), or strewn as thickly as a
@@ -35,6 +36,8 @@ final class Dots implements Technique {
     private static final Field SET = Choices.field("set", "Set", Where.values(), w -> w.words);
     private static final Field MADE = Choices.field("made", "Dots are", Made.values(), m -> m.words);
     private static final double CROWD = 0.6;
+    /** How far in from a rim dots usually go, mm. */
+    private static final double NEAR_RIM_MM = 40;
 
     private enum Where {
         OTHER("at every other crossing"),
@@ -68,6 +71,11 @@ final class Dots implements Technique {
     }
 
     @Override
+    public Set<SurfaceKind> surfaces() {
+        return ON_ALL;
+    }
+
+    @Override
     public String name() {
         return "Dots";
     }
@@ -95,8 +103,9 @@ final class Dots implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return side.wholeZone();
+    public Zone usualZone(Surface surface) {
+        // Towards the middle of a top its marks run together.
+        return surface.kind().isLevel() ? new Zone(0, Math.min(surface.depth(), NEAR_RIM_MM)) : surface.whole();
     }
 
     @Override
@@ -116,7 +125,7 @@ final class Dots implements Technique {
                 each,
                 Field.length(
                         "diameter", "Dots of", 1, 60, Math.max(2, Math.min(8, Rounding.halfUp(w / 5, 1))), "Across."),
-                Field.count("rows", "Rows", 1, 200, rows, "Up the zone."),
+                Field.count("rows", "Rows", 1, 200, rows, "From one edge of the zone to the other."),
                 Field.length("patch", "Swatch, each way", 20, 200, 60, "A square about as wide as a palm."),
                 Field.count("inPatch", "Dots counted in it", 1, 500, 20, "As many as look right to you."));
     }
@@ -138,7 +147,10 @@ final class Dots implements Technique {
         double room = place.zone().height() - set.diameter();
         double rise = set.rows() == 1 ? room / 2 : room / (set.rows() - 1);
         int dots = set.where() == Where.STREWN ? strewn(work, dot, set, place) : grid(work, dot, set, fine, rise);
-        double w = fine.width(fine.division().frontSection(), place.zone().foot());
+        int front = fine.division().frontSection();
+        double w = Math.min(
+                fine.width(front, place.zone().foot()),
+                fine.width(front, place.zone().top()));
         work.lead("dots", Quantity.count(dots))
                 .lead("across", Quantity.length(set.diameter()))
                 .lead(
@@ -177,12 +189,12 @@ final class Dots implements Technique {
      * every time and never lie in lines.
      */
     private static int strewn(DressingBuilder work, int dot, Settings set, DressingContext place) {
-        double around = place.side().around((place.zone().foot() + place.zone().top()) / 2);
-        double area = around * place.zone().height();
+        double area = place.surface().area(place.zone());
         int dots = (int) Math.max(1, Rounding.ceil(area * set.inPatch() / (set.patch() * set.patch())));
-        double room = Math.max(0, place.zone().height() - set.diameter());
+        double inset = Math.min(set.diameter(), place.zone().height() - 1e-6) / 2;
+        Zone middles = new Zone(place.zone().foot() + inset, place.zone().top() - inset);
         for (int i = 0; i < dots; i++) {
-            double z = place.zone().foot() + set.diameter() / 2 + halton(i + 1, 3) * room;
+            double z = place.surface().at(middles, halton(i + 1, 3));
             work.put(dot, halton(i + 1, 2) * place.division().around(), z, 0, i % place.colours());
         }
         return dots;

@@ -16,8 +16,8 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /**
  * Folded paste strips hung one below another in each section (craft 3A). The marked line is the lower edge of the
@@ -117,8 +117,8 @@ final class Drape implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return Hung.usualZone(side);
+    public Zone usualZone(Surface surface) {
+        return Hung.usualZone(surface);
     }
 
     @Override

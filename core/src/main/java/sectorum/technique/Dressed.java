@@ -8,6 +8,8 @@ import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
 import sectorum.measure.Values;
 import sectorum.outline.Along;
+import sectorum.surface.Level;
+import sectorum.surface.Surface;
 
 /**
  * All that follows from a technique in its place.
@@ -32,6 +34,10 @@ public record Dressed(
      * gets what a right hand would get on the mirrored side, mirrored back.
      */
     public static Dressed of(Technique technique, Values settings, DressingContext place) {
+        return right(technique, settings, place).on(place.surface());
+    }
+
+    private static Dressed right(Technique technique, Values settings, DressingContext place) {
         if (place.bench().hand() == Hand.RIGHT) {
             return technique.dress(settings, place);
         }
@@ -43,6 +49,20 @@ public record Dressed(
                 other.findings(),
                 other.drawings(),
                 other.making());
+    }
+
+    /** With where things lie in the plane, where the surface is level. */
+    private Dressed on(Surface surface) {
+        if (!(surface instanceof Level level)) {
+            return this;
+        }
+        return new Dressed(
+                layout.on(level),
+                figures,
+                handles.stream().map(h -> h.on(level)).toList(),
+                findings,
+                drawings,
+                making);
     }
 
     /** Grips come in the order of the sections, so each goes to the section that now lies under it. */

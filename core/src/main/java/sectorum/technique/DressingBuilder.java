@@ -21,6 +21,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.outline.Along;
 import sectorum.outline.Outline;
+import sectorum.surface.Frame;
 
 /** Gathers what follows while a technique works its place. */
 final class DressingBuilder {
@@ -84,6 +85,11 @@ final class DressingBuilder {
     /** A level line as long as a stretch of the foot, put at a height where that stretch is shorter or longer. */
     DressingBuilder putLevel(int shape, Along s, double z) {
         return put(shape, s.s(), z, 0, place.narrowing(z), 0);
+    }
+
+    /** Puts a shape where something of a frame lies, turned further by so much. */
+    DressingBuilder put(int shape, Frame.Pose at, double turn, int colour) {
+        return put(shape, at.s(), at.z(), at.turn() + turn, colour);
     }
 
     DressingBuilder put(int shape, Along s, double z, int colour) {

@@ -6,41 +6,42 @@ import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.measure.Tape;
 import sectorum.outline.Along;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /**
  * Where a dressing goes.
  *
+ * @param surface of the tier; all of them share its marks
  * @param division along the foot's circumference; marks keep their angle up a tapered side
  * @param colours how many colours the dressing has, 1 or more; repeats cycle through them
  * @param bench whose tape, hand and boards
  */
-public record DressingContext(Side side, Division division, Zone zone, int colours, Bench bench) {
+public record DressingContext(Surface surface, Division division, Zone zone, int colours, Bench bench) {
     /** Marks nearer than this, mm, are one: perimeters found numerically are no better. */
     private static final double SAME_MARK = 1e-6;
 
     /** More in one section is a texture, not a division. */
     static final int MOST_PARTS = 40;
 
-    /** Width of section k along the side at height z, mm. */
+    /** Width of section k along the line at z, mm. */
     public double width(int k, double z) {
-        return division.section(k) * narrowing(z);
+        return surface.length(division.mark(k).s(), division.section(k), z);
     }
 
-    /** How wide the side is at height z, as a share of the foot. */
+    /** How long the line at z is, as a share of the side's foot. */
     public double narrowing(double z) {
-        return side.narrowing(z);
+        return surface.around(z) / surface.period();
     }
 
-    /** Mid-zone, mm above the foot: pieces that are neither rows nor hung from marks have their size here (craft 2.1). */
+    /** Mid-zone, mm from the surface's edge: pieces that are neither rows nor hung from marks have their size here (craft 2.1). */
     public double middleZ() {
         return (zone.foot() + zone.top()) / 2;
     }
 
     /** Circumference at mid-zone, mm. */
     double aroundMiddle() {
-        return side.around(middleZ());
+        return surface.around(middleZ());
     }
 
     public Tape tape() {
@@ -64,7 +65,7 @@ public record DressingContext(Side side, Division division, Zone zone, int colou
     /** The same place with every section in so many alike, as far as a hand can still mark them. */
     DressingContext parted(int each) {
         int most = Math.max(1, (int) Division.COUNT.max() / division.count());
-        return new DressingContext(side, division.split(Math.min(each, most)), zone, colours, bench);
+        return new DressingContext(surface, division.split(Math.min(each, most)), zone, colours, bench);
     }
 
     /** Into how many a section is best parted to come near a width, so that all together are a multiple of something. */
@@ -93,6 +94,6 @@ public record DressingContext(Side side, Division division, Zone zone, int colou
         }
         marks.sort(null);
         return new DressingContext(
-                side, new Division(division.outline(), division.front(), marks), zone, colours, bench);
+                surface, new Division(division.outline(), division.front(), marks), zone, colours, bench);
     }
 }

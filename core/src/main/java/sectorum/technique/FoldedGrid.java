@@ -13,8 +13,8 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.outline.Along;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /**
  * A grid folded from paper: 2^i columns round and 2^j rows up, i and j apart (craft 3B, 7). It takes its columns from the
@@ -47,8 +47,8 @@ final class FoldedGrid implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return side.wholeZone();
+    public Zone usualZone(Surface surface) {
+        return surface.whole();
     }
 
     /** The folds {round, up} whose cells come nearest to squares, the columns about as many as the sections. */

@@ -16,8 +16,10 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Frame;
+import sectorum.surface.Surface;
+import sectorum.surface.SurfaceKind;
+import sectorum.surface.Zone;
 
 /** Leaves, blossoms, pearls, dots, shells or a rope repeated along each arc (craft 3A). */
 final class Garland implements Technique {
@@ -43,6 +45,11 @@ final class Garland implements Technique {
     }
 
     @Override
+    public Set<SurfaceKind> surfaces() {
+        return ON_ALL;
+    }
+
+    @Override
     public String name() {
         return "Garlands";
     }
@@ -59,8 +66,8 @@ final class Garland implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return Hung.usualZone(side);
+    public Zone usualZone(Surface surface) {
+        return Hung.usualZone(surface);
     }
 
     @Override
@@ -100,8 +107,8 @@ final class Garland implements Technique {
             Hanging curve = hung.curve(k);
             int along = set.along(curve);
             for (int j = 0; j < along; j++, many++) {
-                double[] at = hung.at(k, curve.share((j + 0.5) * curve.length() / along));
-                work.put(shape, at[0], at[1], at[2] + set.element().turn(j), many % place.colours());
+                Frame.Pose at = hung.at(k, curve.share((j + 0.5) * curve.length() / along));
+                work.put(shape, at, set.element().turn(j), many % place.colours());
             }
         }
         Hanging front = hung.front();
@@ -134,8 +141,8 @@ final class Garland implements Technique {
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < hung.count(); k++) {
             Hanging curve = hung.curve(k);
-            double[] at = hung.at(k, curve.share(Math.min(curve.length(), 1.5 * curve.length() / set.along(curve))));
-            grips.add(new Handle.Grip(at[0], at[1]));
+            Frame.Pose at = hung.at(k, curve.share(Math.min(curve.length(), 1.5 * curve.length() / set.along(curve))));
+            grips.add(hung.grip(at));
         }
         return new Handle("pitch", "How far apart", Handle.Way.ALONG, 1, 0.5, 10 * set.size(), grips);
     }

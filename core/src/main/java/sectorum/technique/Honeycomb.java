@@ -17,8 +17,8 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /**
  * Honeycomb, points up and flats upright (craft 3B): w = P/n across flats, side w/√3, row pitch w·√3/2. Whole rows only,
@@ -73,8 +73,8 @@ final class Honeycomb implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return side.wholeZone();
+    public Zone usualZone(Surface surface) {
+        return surface.whole();
     }
 
     @Override

@@ -14,8 +14,10 @@ import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.outline.Along;
+import sectorum.surface.Frame;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /**
  * Curves hung from mark to mark at one height (craft 3A), for every technique that follows them: their width along the
@@ -28,6 +30,8 @@ final class Hung {
     static final double FLAT_SHARE = 0.1;
     /** A board that draws another drop by more than this share is no help. */
     private static final double BOARD_SHARE = 0.15;
+    /** How far in from a rim swags usually hang, mm. */
+    private static final double NEAR_RIM_MM = 45;
 
     static final Rule OUT = new Rule(
             "hang.out-of-zone",
@@ -59,6 +63,7 @@ final class Hung {
     private final School school;
     private final List<Hanging> curves = new ArrayList<>();
     private final List<Integer> kinds = new ArrayList<>();
+    private final List<Frame> frames = new ArrayList<>();
 
     /**
      * @param z height of the marks that the curves hang from, mm above the foot
@@ -69,7 +74,10 @@ final class Hung {
         this.drop = drop;
         this.school = school;
         for (int k = 0; k < place.division().count(); k++) {
-            double width = place.width(k, z);
+            Frame frame = place.surface()
+                    .frame(place.division().mark(k), place.division().section(k), z);
+            double width = frame.width();
+            frames.add(frame);
             int kind = 0;
             while (kind < curves.size() && Math.abs(curves.get(kind).width() - width) >= SAME) {
                 kind++;
@@ -81,10 +89,13 @@ final class Hung {
         }
     }
 
-    /** From the foot to a finger's breadth under the edge, where a covering still holds a prick. */
-    static Zone usualZone(Side side) {
-        double h = side.height().mm();
-        return new Zone(0, h - Math.min(10, h / 10));
+    /**
+     * Up a side to a finger's breadth under the edge, where a covering still holds a prick; on a level surface near its rim,
+     * where a swag still looks like one.
+     */
+    static Zone usualZone(Surface surface) {
+        double h = surface.depth();
+        return new Zone(0, surface.kind().isLevel() ? Math.min(NEAR_RIM_MM, 0.9 * h) : h - Math.min(10, h / 10));
     }
 
     static Field dropField(DressingContext place) {
@@ -135,17 +146,15 @@ final class Hung {
         return curves.stream().mapToDouble(Hanging::width).max().orElseThrow();
     }
 
-    /** A place at u of the way along section k's curve: {s on the foot, z, slope}. */
-    double[] at(int k, double u) {
+    /** A place at u of the way along section k's curve, and how a thing lies there that follows it. */
+    Frame.Pose at(int k, double u) {
         Hanging curve = curve(k);
         double[] p = curve.at(u);
         double h = 1e-4;
         double[] a = curve.at(Math.max(0, u - h));
         double[] b = curve.at(Math.min(1, u + h));
         double slope = Math.atan2(b[1] - a[1], b[0] - a[0]);
-        return new double[] {
-            place.division().mark(k).plus(p[0] / place.narrowing(z)).s(), z + p[1], slope
-        };
+        return frames.get(k).at(p[0], p[1], slope);
     }
 
     /** The lowest point taken hold of. */
@@ -153,10 +162,22 @@ final class Hung {
         Division division = place.division();
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < division.count(); k++) {
-            grips.add(new Handle.Grip(division.middle(k).s(), z - drop));
+            grips.add(grip(frames.get(k).at(curve(k).width() / 2, -drop, 0)));
         }
-        double most = Math.max(place.tape().divisionMm(), z - place.zone().foot() - hangsBelow);
+        double most =
+                Math.max(place.tape().divisionMm(), middleZ() - place.zone().foot() - hangsBelow);
         return new Handle("drop", "Lowest point", Handle.Way.UP, -1, 0, most, grips);
+    }
+
+    Handle.Grip grip(Frame.Pose at) {
+        return new Handle.Grip(Along.of(at.s(), place.division().around()).s(), at.z());
+    }
+
+    /** The z half way between the front section's marks: on a level surface the straight line there lies further in. */
+    private double middleZ() {
+        return frames.get(place.division().frontSection())
+                .at(front().width() / 2, 0, 0)
+                .z();
     }
 
     /**
@@ -167,14 +188,14 @@ final class Hung {
     void judge(DressingBuilder work, double hangsBelow) {
         double widest = widest();
         double q = place.tape().divisionMm();
-        double room = z - place.zone().foot() - hangsBelow;
+        double room = middleZ() - place.zone().foot() - hangsBelow;
         if (!Rounding.atMost(drop, room)) {
             double fits = Rounding.floor(Math.min(room, LOOP_SHARE * widest) / q) * q;
             Phrase what = Phrase.of(
                     "A drop of {} with {} hanging from it runs out of its zone, which has {} under the marks.",
                     Quantity.length(drop),
                     Quantity.length(hangsBelow),
-                    Quantity.length(z - place.zone().foot()));
+                    Quantity.length(middleZ() - place.zone().foot()));
             work.find(OUT, what, fits > 0 ? List.of(drop("Drop {} ends in the zone", fits)) : List.of());
         }
         double loop = Rounding.floor(LOOP_SHARE * widest / q) * q;
@@ -236,7 +257,7 @@ final class Hung {
 
     private List<Mend> loopMends(double loop) {
         List<Mend> mends = new ArrayList<>(List.of(drop("Drop {}", loop)));
-        int fewer = (int) Rounding.floor(LOOP_SHARE * place.side().around(z) / drop);
+        int fewer = (int) Rounding.floor(LOOP_SHARE * place.surface().around(z) / drop);
         if (fewer >= 1 && !place.division().outline().cornersRule()) {
             mends.add(Mend.count(Phrase.of("Only {} sections", Quantity.count(fewer)), fewer));
         }

@@ -19,8 +19,8 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /** The pleated tail over each join, formed over rods (craft 3A). */
 final class Jabot implements Technique {
@@ -105,8 +105,8 @@ final class Jabot implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return new Zone(0, side.height().mm());
+    public Zone usualZone(Surface surface) {
+        return new Zone(0, surface.depth());
     }
 
     @Override

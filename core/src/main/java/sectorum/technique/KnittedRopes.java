@@ -20,8 +20,8 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /**
  * Knitted ropes (craft 3D): two strands of diameter δ twisted with lay λ, ropes side by side, twisted right and left in
@@ -90,8 +90,8 @@ final class KnittedRopes implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return side.wholeZone();
+    public Zone usualZone(Surface surface) {
+        return surface.whole();
     }
 
     @Override

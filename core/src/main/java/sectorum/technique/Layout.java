@@ -2,23 +2,47 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
-import sectorum.side.Side;
+import sectorum.surface.Level;
+import sectorum.surface.Side;
+import sectorum.surface.Surface;
 
 /**
- * What is drawn on the side: distinct shapes once, then where each goes, foot of the pile first.
+ * What is drawn on a surface: distinct shapes once, then where each goes, foot of the pile first.
  *
  * @param shapes flat outlines in their own coordinates
  * @param placements where they go
+ * @param inPlane the same in the plane of a level surface, one for each placement; none on a side
  */
-public record Layout(List<Shape> shapes, List<Placement> placements) {
+public record Layout(List<Shape> shapes, List<Placement> placements, List<Level.InPlane> inPlane) {
     public Layout {
         shapes = List.copyOf(shapes);
         placements = List.copyOf(placements);
+        inPlane = List.copyOf(inPlane);
+        if (!inPlane.isEmpty() && inPlane.size() != placements.size()) {
+            throw new IllegalArgumentException(inPlane.size() + " pieces lie, " + placements.size() + " are placed");
+        }
         for (Placement placement : placements) {
             if (placement.shape() < 0 || placement.shape() >= shapes.size()) {
                 throw new IllegalArgumentException("Placement of shape " + placement.shape() + " of " + shapes.size());
             }
         }
+    }
+
+    Layout(List<Shape> shapes, List<Placement> placements) {
+        this(shapes, placements, List.of());
+    }
+
+    /** The same with where its pieces lie, where the surface is level. */
+    Layout on(Surface surface) {
+        if (!(surface instanceof Level level)) {
+            return this;
+        }
+        return new Layout(
+                shapes,
+                placements,
+                placements.stream()
+                        .map(p -> level.inPlane(p.s(), p.z(), p.turn()))
+                        .toList());
     }
 
     /** Whether a shape is a line to follow, a thing to stick on, or a line on such a thing. */
@@ -29,7 +53,7 @@ public record Layout(List<Shape> shapes, List<Placement> placements) {
     }
 
     /**
-     * A flat outline in true millimetres of the piece itself, the same on a straight side and on a tapered one.
+     * A flat outline in true millimetres of the piece itself, the same on every surface.
      *
      * @param wide how thick the line is that is drawn, mm; 0 for areas and for lines that are only followed
      * @param xz x0, z0, x1, z1, … in mm, x along the side and z up, from the placement's point
@@ -59,8 +83,25 @@ public record Layout(List<Shape> shapes, List<Placement> placements) {
      * @param turn radians, anticlockwise as seen from outside
      * @param size multiplies the shape
      * @param colour index into the dressing's colours
+     * @param lift mm that its foot stands off the surface
+     * @param lean radians that it leans out from the surface, about its foot: 0 lies on it
      */
-    public record Placement(int shape, double s, double z, double turn, double size, int colour) {
+    public record Placement(
+            int shape, double s, double z, double turn, double size, int colour, double lift, double lean) {
+        public Placement(int shape, double s, double z, double turn, double size, int colour) {
+            this(shape, s, z, turn, size, colour, 0, 0);
+        }
+
+        /** The same standing off, or leaning. */
+        public Placement standing(double off, double out) {
+            return new Placement(shape, s, z, turn, size, colour, off, out);
+        }
+
+        /** How far off the surface a point of the piece is that is so far up in it, mm. */
+        public double off(double x, double up) {
+            return lift + Math.max(0, size * (x * Math.sin(turn) + up * Math.cos(turn))) * Math.sin(lean);
+        }
+
         /** Where a point of the piece comes to lie: mm from the back seam on the foot's circumference, not wrapped. */
         public double along(double x, double up, Side side) {
             return s + size * (x * Math.cos(turn) - up * Math.sin(turn)) / side.narrowing(z);
@@ -68,7 +109,8 @@ public record Layout(List<Shape> shapes, List<Placement> placements) {
 
         /** How high a point of the piece comes to lie, mm above the foot. */
         public double above(double x, double up) {
-            return z + size * (x * Math.sin(turn) + up * Math.cos(turn));
+            double rise = size * (x * Math.sin(turn) + up * Math.cos(turn));
+            return z + (lean == 0 ? rise : rise * Math.cos(lean));
         }
     }
 
@@ -85,7 +127,14 @@ public record Layout(List<Shape> shapes, List<Placement> placements) {
                 shapes.stream().map(Shape::mirrored).toList(),
                 placements.stream()
                         .map(p -> new Placement(
-                                p.shape(), p.s() == 0 ? 0 : around - p.s(), p.z(), -p.turn(), p.size(), p.colour()))
+                                p.shape(),
+                                p.s() == 0 ? 0 : around - p.s(),
+                                p.z(),
+                                -p.turn(),
+                                p.size(),
+                                p.colour(),
+                                p.lift(),
+                                p.lean()))
                         .toList());
     }
 }

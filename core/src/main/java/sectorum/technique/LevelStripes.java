@@ -19,8 +19,8 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /** Level stripes in icing, pulled with a comb and filled (craft 3C): heights, colours, icing of each, freezer window. */
 final class LevelStripes implements Technique {
@@ -54,8 +54,8 @@ final class LevelStripes implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return side.wholeZone();
+    public Zone usualZone(Surface surface) {
+        return surface.whole();
     }
 
     @Override
@@ -81,11 +81,12 @@ final class LevelStripes implements Technique {
                 Paste.of(PASTE.choice(values)));
         double high = place.zone().height() / set.stripes();
         DressingBuilder work = new DressingBuilder(place);
-        boolean straight = place.side().taper() == 0;
+        boolean straight = place.surface().around(0)
+                == place.surface().around(place.surface().depth());
         int shape = -1;
         for (int j = 0; j < set.stripes(); j++) {
             double z = place.zone().foot() + (j + 0.5) * high;
-            double around = place.side().around(z);
+            double around = place.surface().around(z);
             // A tapered side is another length at every stripe.
             shape = shape >= 0 && straight ? shape : work.piece(Flat.rectangle(0, -high / 2, around, high));
             work.put(shape, 0, z, 0, j % place.colours());

@@ -15,12 +15,14 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.outline.Along;
+import sectorum.surface.Surface;
+import sectorum.surface.SurfaceKind;
+import sectorum.surface.Zone;
 
 /**
  * Level rows of pearls all round (craft 3E): n = round(P/pitch), but floor(P/diameter) where they would not fit. They
- * close on the side itself, whatever its sections; one stands at the front.
+ * close on the surface itself, whatever its sections; one stands at the front.
  */
 final class PearlRow implements Technique {
     private static final Rule TIGHT = new Rule(
@@ -47,6 +49,11 @@ final class PearlRow implements Technique {
     }
 
     @Override
+    public Set<SurfaceKind> surfaces() {
+        return ON_ALL;
+    }
+
+    @Override
     public String name() {
         return "Pearl rows";
     }
@@ -62,20 +69,26 @@ final class PearlRow implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return new Zone(0, Math.min(12, side.height().mm()));
+    public Zone usualZone(Surface surface) {
+        return new Zone(0, Math.min(12, surface.depth()));
     }
 
     @Override
     public List<Field> fields(Values values, DressingContext place) {
-        double d = Math.max(2, Math.min(7, Rounding.halfUp(place.side().foot().mm() / 130, 1)));
+        double d = Math.max(2, Math.min(7, Rounding.halfUp(place.surface().period() / 130, 1)));
         Field diameter = Field.length("diameter", "Pearls of", 1, 30, d, "Their diameter.");
         double of = diameter.number(values);
         return List.of(
                 diameter,
-                Field.length("pitch", "One every", 1, 300, of + 2, "From middle to middle along the side."),
+                Field.length("pitch", "One every", 1, 300, of + 2, "From middle to middle along the row."),
                 Field.count("rows", "Rows", 1, 20, 1, "The rows above stand in the gaps of those below."),
-                Field.length("rise", "Rows apart", 0, 200, of + 1, "From middle to middle up the side."));
+                Field.length(
+                        "rise",
+                        "Rows apart",
+                        0,
+                        200,
+                        of + 1,
+                        "From middle to middle " + place.surface().kind().onwards() + "."));
     }
 
     private Settings settings(Values values, DressingContext place) {
@@ -93,23 +106,22 @@ final class PearlRow implements Technique {
         DressingBuilder work = new DressingBuilder(place);
         int pearl = work.piece(Flat.circle(set.diameter(), 20));
         double foot = place.zone().foot() + set.diameter() / 2;
-        double p = place.side().foot().mm();
         int total = 0;
         for (int row = 0; row < set.rows(); row++) {
             double z = foot + row * set.rise();
-            int n = count(place.side().around(z), set.pitch(), set.diameter());
+            int n = count(place.surface().around(z), set.pitch(), set.diameter());
+            List<Along> places = place.surface().row(n, z, row % 2 == 0 ? 0 : 0.5);
             for (int j = 0; j < n; j++, total++) {
-                double shift = row % 2 == 0 ? 0 : 0.5;
-                work.put(pearl, p / 2 + (j + shift) * p / n, z, 0, j % place.colours());
+                work.put(pearl, places.get(j), z, j % place.colours());
             }
         }
-        double around = place.side().around(foot);
+        double around = place.surface().around(foot);
         int first = count(around, set.pitch(), set.diameter());
         work.lead("pearls", Quantity.count(total))
                 .lead("across", Quantity.length(set.diameter()))
                 .lead("apart", Quantity.length(around / first))
                 .figure("Rows", Quantity.count(set.rows()))
-                .figure("In the lowest row", Quantity.count(first))
+                .figure("In the first row", Quantity.count(first))
                 .figure("Rows are high together", Quantity.length(set.high()));
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
@@ -165,9 +177,10 @@ final class PearlRow implements Technique {
         work.adhesive(Adhesive.HOLLOW)
                 .step(
                         Phrase.of(
-                                "Press {} hollows with a ball tool, the lowest row {} above the foot, {}.",
+                                "Press {} hollows with a ball tool, the first row {} {}, {}.",
                                 Quantity.count(total),
                                 Quantity.length(place.zone().foot() + set.diameter() / 2),
+                                Quantity.text(place.surface().kind().from()),
                                 Quantity.text(work.order())),
                         "ball tool, marking strip",
                         Rate.PEARL.minutes(total) / 2)

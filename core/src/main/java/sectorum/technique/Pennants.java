@@ -20,8 +20,9 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Frame;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /**
  * Bunting: flags of half squares on an extruded swag line (craft 3A). Squares of side a cut corner to corner give two
@@ -96,8 +97,8 @@ final class Pennants implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return Hung.usualZone(side);
+    public Zone usualZone(Surface surface) {
+        return Hung.usualZone(surface);
     }
 
     @Override
@@ -174,8 +175,8 @@ final class Pennants implements Technique {
     private static void put(DressingBuilder work, int shape, Hung hung, int k, double along, int colour) {
         double length = hung.curve(k).length();
         double u = hung.curve(k).share(Math.max(0, Math.min(length, along)));
-        double[] at = hung.at(k, u);
-        work.put(shape, at[0], at[1], at[2], colour);
+        Frame.Pose at = hung.at(k, u);
+        work.put(shape, at, 0, colour);
     }
 
     /** What is kept of a flag when only so much of its base fits: its right part for the left end, and the other way. */

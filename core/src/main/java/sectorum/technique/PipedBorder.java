@@ -14,8 +14,10 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.outline.Along;
+import sectorum.surface.Surface;
+import sectorum.surface.SurfaceKind;
+import sectorum.surface.Zone;
 
 /** Shells, dots or a rope piped all round (craft 3E): pitch, count, grams. It closes on the side itself. */
 final class PipedBorder implements Technique {
@@ -37,6 +39,11 @@ final class PipedBorder implements Technique {
     }
 
     @Override
+    public Set<SurfaceKind> surfaces() {
+        return ON_ALL;
+    }
+
+    @Override
     public String name() {
         return "Piped border";
     }
@@ -52,17 +59,17 @@ final class PipedBorder implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return new Zone(0, Math.min(14, side.height().mm()));
+    public Zone usualZone(Surface surface) {
+        return new Zone(0, Math.min(14, surface.depth()));
     }
 
     @Override
     public List<Field> fields(Values values, DressingContext place) {
         double size = Math.max(3, Math.min(12, place.onTape(place.zone().height() * 0.85)));
         Field element = ELEMENT;
-        Field each = Field.length("size", "Each", 1, 60, size, "Its length along the side, or its height.");
+        Field each = Field.length("size", "Each", 1, 60, size, "Its length along the border, or its height.");
         double pitch = Choices.of(PIPED, element.choice(values)).pitch(each.number(values));
-        return List.of(element, each, Field.length("pitch", "One every", 0.5, 200, pitch, "Along the side."), PASTE);
+        return List.of(element, each, Field.length("pitch", "One every", 0.5, 200, pitch, "Along the border."), PASTE);
     }
 
     private Settings settings(Values values, DressingContext place) {
@@ -79,12 +86,13 @@ final class PipedBorder implements Technique {
         Settings set = settings(values, place);
         DressingBuilder work = new DressingBuilder(place);
         double z = place.zone().foot() + set.size() / 2;
-        double around = place.side().around(Math.min(z, place.side().height().mm()));
-        double p = place.side().foot().mm();
+        double line = Math.min(z, place.surface().depth());
+        double around = place.surface().around(line);
         int n = (int) Math.max(1, Rounding.halfUp(around / set.pitch(), 1));
         int shape = work.piece(set.element().outline(set.size()));
+        List<Along> places = place.surface().row(n, line, 0);
         for (int j = 0; j < n; j++) {
-            work.put(shape, p / 2 + j * p / n, z, 0, j % place.colours());
+            work.put(shape, places.get(j), z, j % place.colours());
         }
         work.lead(set.element().words, Quantity.count(n))
                 .lead("each", Quantity.length(set.size()))

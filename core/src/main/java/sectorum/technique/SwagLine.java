@@ -19,8 +19,8 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.Zone;
 
 /**
  * One hanging curve in each section, or several strings of growing drop (craft 3A): a line to follow, or string work
@@ -77,8 +77,8 @@ final class SwagLine implements Technique {
     }
 
     @Override
-    public Zone usualZone(Side side) {
-        return Hung.usualZone(side);
+    public Zone usualZone(Surface surface) {
+        return Hung.usualZone(surface);
     }
 
     @Override

@@ -1,13 +1,15 @@
 package sectorum.technique;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import sectorum.divide.Demand;
 import sectorum.finding.Rule;
 import sectorum.measure.Field;
 import sectorum.measure.Values;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.SurfaceKind;
+import sectorum.surface.Zone;
 
 /** A way of decorating. Stateless; one file each; see {@link Catalogue}. */
 public interface Technique {
@@ -17,8 +19,16 @@ public interface Technique {
     /** The name on the screen. */
     String name();
 
-    /** The zone it takes on this side when nobody has said. */
-    Zone usualZone(Side side);
+    /** Every surface of a tier. */
+    Set<SurfaceKind> ON_ALL = Set.copyOf(EnumSet.allOf(SurfaceKind.class));
+
+    /** The surfaces it is meant for. */
+    default Set<SurfaceKind> surfaces() {
+        return Set.of(SurfaceKind.SIDE);
+    }
+
+    /** The zone it takes on this surface when nobody has said. */
+    Zone usualZone(Surface surface);
 
     /** What it asks of a count so that it closes at the back, in so many colours. */
     default Demand demand(Values settings, int colours) {

@@ -8,8 +8,8 @@ import sectorum.drawing.Ink;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Tape;
-import sectorum.side.Side;
-import sectorum.side.Wrap;
+import sectorum.surface.Side;
+import sectorum.surface.Wrap;
 
 /**
  * A strip exactly as long as the side is round, to wrap and prick through: every mark numbered with its tape position,

@@ -15,7 +15,6 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.measure.Rounding;
 import sectorum.plan.Dressing;
-import sectorum.plan.Tier;
 
 /**
  * Quicker ways to nearly the same look, found by working each out: every setting of a dressing a step coarser, and every
@@ -40,8 +39,8 @@ public record Quicker(String dressing, Mend mend, double minutes, double saved, 
     private static final double NEARLY = 0.4;
 
     /** The ways for one dressing, the greatest saving first. */
-    public static List<Quicker> of(Tier tier, String dressing, Bench bench) {
-        Dressing now = tier.dressing(dressing);
+    public static List<Quicker> of(PlacedTier tier, String dressing, Bench bench) {
+        Dressing now = tier.tier().dressing(dressing);
         TierWorkup.Worn worn = TierWork.worn(tier, now, bench);
         double minutes = worn.making().minutes();
         List<Quicker> ways = new ArrayList<>();
@@ -97,7 +96,7 @@ public record Quicker(String dressing, Mend mend, double minutes, double saved, 
     }
 
     @Absent
-    private static Quicker tried(Tier tier, Dressing now, Field field, Object value, Bench bench) {
+    private static Quicker tried(PlacedTier tier, Dressing now, Field field, Object value, Bench bench) {
         try {
             double before = TierWork.worn(tier, now, bench).making().minutes();
             Dressing other = now.with(now.settings().with(field.name(), value));

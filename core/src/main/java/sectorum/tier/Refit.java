@@ -25,7 +25,9 @@ public record Refit(Dressing dressing, List<TierWorkup.Changed> changes) {
     }
 
     /** Refits the dressing of that name; it takes the division of the same name, or the other tier's first one. */
-    public static Refit of(Tier from, String name, Tier to, Bench bench) {
+    public static Refit of(PlacedTier source, String name, PlacedTier target, Bench bench) {
+        Tier from = source.tier();
+        Tier to = target.tier();
         Dressing there = from.dressing(name);
         Technique technique = Catalogue.of(there.technique());
         String division = to.divisions().stream().anyMatch(d -> d.id().equals(there.division()))
@@ -34,14 +36,15 @@ public record Refit(Dressing dressing, List<TierWorkup.Changed> changes) {
         Dressing bare = new Dressing(
                 freeName(there.id(), to),
                 there.technique(),
+                there.surface(),
                 division,
-                fitting(there.zone(), to),
+                fitting(there, target),
                 there.resting(),
                 there.covers(),
                 there.colours(),
                 Values.NONE);
-        List<Field> usualThere = technique.fields(Values.NONE, TierWork.place(from, there, bench));
-        List<Field> usualHere = technique.fields(Values.NONE, TierWork.place(to, bare, bench));
+        List<Field> usualThere = technique.fields(Values.NONE, TierWork.place(source, there, bench));
+        List<Field> usualHere = technique.fields(Values.NONE, TierWork.place(target, bare, bench));
         Values settings = there.settings();
         for (int i = 0; i < usualThere.size(); i++) {
             Field field = usualHere.get(i);
@@ -55,15 +58,16 @@ public record Refit(Dressing dressing, List<TierWorkup.Changed> changes) {
             }
         }
         Dressing here = bare.with(settings);
-        return new Refit(here, Differences.between(TierWork.worn(from, there, bench), TierWork.worn(to, here, bench)));
+        return new Refit(
+                here, Differences.between(TierWork.worn(source, there, bench), TierWork.worn(target, here, bench)));
     }
 
-    private static ZoneSpec fitting(ZoneSpec zone, Tier to) {
+    private static ZoneSpec fitting(Dressing there, PlacedTier to) {
         try {
-            if (zone != null) {
-                zone.on(to.side());
+            if (there.zone() != null) {
+                there.zone().on(to.surface(there.on(), to.tier().side()));
             }
-            return zone;
+            return there.zone();
         } catch (Refused crossed) {
             return null;
         }

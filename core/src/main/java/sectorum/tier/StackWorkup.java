@@ -20,7 +20,9 @@ public record StackWorkup(List<TierWorkup> tiers, List<Double> ledges) {
 
     /** Pure: the same plan and bench give the same workup. */
     public static StackWorkup of(Plan plan, Bench bench) {
-        return of(plan.tiers().stream().map(tier -> TierWork.of(tier, bench)).toList());
+        return of(PlacedTier.of(plan).stream()
+                .map(tier -> TierWork.of(tier, bench))
+                .toList());
     }
 
     /** Tiers worked up one by one, put on one another. */

@@ -1,6 +1,7 @@
 package sectorum.tier;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,8 +23,12 @@ import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Level;
+import sectorum.surface.Side;
+import sectorum.surface.SpacePoint;
+import sectorum.surface.Surface;
+import sectorum.surface.SurfaceKind;
+import sectorum.surface.Zone;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Dressed;
 import sectorum.technique.DressingContext;
@@ -34,24 +39,28 @@ import sectorum.template.SectorWheel;
 
 /** Works up one tier: its form, its divisions, then its dressings on them. */
 public final class TierWork {
+    private final PlacedTier placed;
     private final Tier tier;
     private final Bench bench;
     private final Side side;
     private final Zones zones;
+    private final Map<SurfaceKind, Surface> surfaces = new EnumMap<>(SurfaceKind.class);
 
-    private TierWork(Tier tier, Bench bench) {
-        this.tier = tier;
+    private TierWork(PlacedTier placed, Bench bench) {
+        this.placed = placed;
+        this.tier = placed.tier();
         this.bench = bench;
         this.side = tier.side();
         this.zones = new Zones(tier, side);
     }
 
-    public static TierWorkup of(Tier tier, Bench bench) {
-        TierWorkup now = new TierWork(tier, bench).worked();
+    public static TierWorkup of(PlacedTier placed, Bench bench) {
+        TierWorkup now = new TierWork(placed, bench).worked();
+        Tier tier = placed.tier();
         if (!tier.isChanged()) {
             return now;
         }
-        TierWorkup before = new TierWork(tier.before(), bench).worked();
+        TierWorkup before = new TierWork(placed.with(tier.before()), bench).worked();
         return new TierWorkup(
                 now.id(),
                 now.form(),
@@ -64,7 +73,7 @@ public final class TierWork {
 
     /** The templates that belong to the tier itself: strip, cards, wheel, top; for each division its own. */
     public static List<Drawing> drawings(Tier tier, Bench bench) {
-        TierWork work = new TierWork(tier, bench);
+        TierWork work = new TierWork(PlacedTier.alone(tier), bench);
         List<Drawing> drawings = new ArrayList<>();
         for (DivisionSpec spec : tier.divisions()) {
             Division division = DivisionWork.closing(spec, tier, work.side.outline());
@@ -133,7 +142,38 @@ public final class TierWork {
                 side.outline().corners(),
                 box[0],
                 box[1],
-                side.acrossAsRound());
+                side.acrossAsRound(),
+                placed.surfaces().stream().map(this::seen).toList());
+    }
+
+    private TierWorkup.Seen seen(Surface surface) {
+        List<TierWorkup.OutlinePoint> rim = List.of();
+        List<TierWorkup.OutlinePoint> hidden = List.of();
+        double up = 0;
+        if (surface instanceof Level level) {
+            up = level.up();
+            rim = level.stops(0.05).stream()
+                    .map(s -> {
+                        SpacePoint at = level.at(s.s(), 0);
+                        return new TierWorkup.OutlinePoint(s.s(), at.x(), at.y());
+                    })
+                    .toList();
+            hidden = level.hidden().stream()
+                    .map(s -> new TierWorkup.OutlinePoint(0, s.x(), s.y()))
+                    .toList();
+        }
+        SurfaceKind kind = surface.kind();
+        return new TierWorkup.Seen(
+                kind,
+                kind.words(),
+                kind.from(),
+                kind.edge(),
+                kind.end(),
+                surface.around(0),
+                surface.depth(),
+                up,
+                rim,
+                hidden);
     }
 
     private static List<TierWorkup.OutlinePoint> points(Outline outline) {
@@ -176,15 +216,25 @@ public final class TierWork {
     }
 
     /** Where a dressing goes on a tier that it need not be on. */
-    static DressingContext place(Tier tier, Dressing dressing, Bench bench) {
-        TierWork work = new TierWork(tier, bench);
-        Zone zone = work.zones.free(Catalogue.of(dressing.technique()).usualZone(work.side));
-        return work.place(dressing, zone);
+    static DressingContext place(PlacedTier placed, Dressing dressing, Bench bench) {
+        TierWork work = new TierWork(placed, bench);
+        Surface surface = work.surface(dressing);
+        return work.place(
+                dressing,
+                work.zones(surface).free(Catalogue.of(dressing.technique()).usualZone(surface)));
     }
 
     /** A dressing worked out on a tier that it need not be on. */
-    public static TierWorkup.Worn worn(Tier tier, Dressing dressing, Bench bench) {
-        return new TierWork(tier, bench).worn(dressing);
+    public static TierWorkup.Worn worn(PlacedTier placed, Dressing dressing, Bench bench) {
+        return new TierWork(placed, bench).worn(dressing);
+    }
+
+    private Surface surface(Dressing dressing) {
+        return surfaces.computeIfAbsent(dressing.on(), kind -> placed.surface(kind, side));
+    }
+
+    private Zones zones(Surface surface) {
+        return surface.kind() == SurfaceKind.SIDE ? zones : new Zones(tier, surface);
     }
 
     private DressingContext place(Dressing dressing, Zone zone) {
@@ -194,16 +244,22 @@ public final class TierWork {
                 .orElse(tier.divisions().get(0));
         Division division = DivisionWork.closing(spec, tier, side.outline());
         return new DressingContext(
-                side, division, zone, Math.max(1, dressing.colours().size()), bench);
+                surface(dressing),
+                division,
+                zone,
+                Math.max(1, dressing.colours().size()),
+                bench);
     }
 
     private TierWorkup.Worn worn(Dressing dressing) {
         Technique technique = Catalogue.of(dressing.technique());
         List<Finding> findings = new ArrayList<>();
-        Zone zone = zones.free(technique.usualZone(side));
+        Surface surface = surface(dressing);
+        Zones claims = zones(surface);
+        Zone zone = claims.free(technique.usualZone(surface));
         if (dressing.zone() != null) {
             try {
-                zone = dressing.zone().on(side);
+                zone = dressing.zone().on(surface);
             } catch (Refused crossed) {
                 findings.add(Rules.ZONE_CROSSED.found(
                         crossed.phrase(),
@@ -215,11 +271,13 @@ public final class TierWork {
         DressingContext place = place(dressing, zone);
         Dressed dressed = Dressed.of(technique, dressing.settings(), place);
         findings.addAll(dressed.findings());
-        findings.addAll(zones.overlaps(dressing, zone));
+        findings.addAll(claims.overlaps(dressing, zone));
+        findings.addAll(unseen(dressing, surface));
         return new TierWorkup.Worn(
                 dressing.id(),
                 technique.id(),
                 technique.name(),
+                surface.kind(),
                 zone,
                 technique.fields(dressing.settings(), place),
                 dressed.layout(),
@@ -228,6 +286,28 @@ public final class TierWork {
                 findings,
                 dressed.drawings(),
                 dressed.making());
+    }
+
+    /** A board under a tier that stands on another, or a ledge that the tier above covers. */
+    private List<Finding> unseen(Dressing dressing, Surface surface) {
+        boolean none = surface.kind() == SurfaceKind.BOARD && !placed.lowest();
+        if (!none && !(surface instanceof Level level && !level.isSeen())) {
+            return List.of();
+        }
+        Phrase what = none
+                ? Phrase.of("{} stands on another tier, not on the board.", Quantity.text(tier.name()))
+                : Phrase.of(
+                        "Of the {} of {} less than a finger's breadth is seen all round.",
+                        Quantity.text(surface.kind().words()),
+                        Quantity.text(tier.name()));
+        return List.of(Rules.SURFACE_UNSEEN.found(
+                what,
+                new Mend(
+                        Phrase.of("Put it on the {}", Quantity.text(SurfaceKind.SIDE.words())),
+                        List.of(cleared(Change.Target.DRESSING, "surface"), cleared(Change.Target.DRESSING, "zone"))),
+                new Mend(
+                        Phrase.of("Let it rest"),
+                        List.of(new Change(Change.Target.DRESSING, "resting", Boolean.TRUE)))));
     }
 
     /** A mend that changes a division. */

@@ -9,8 +9,9 @@ import sectorum.finding.Finding;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Quantity;
-import sectorum.side.Known;
-import sectorum.side.Zone;
+import sectorum.surface.Known;
+import sectorum.surface.SurfaceKind;
+import sectorum.surface.Zone;
 import sectorum.technique.Figure;
 import sectorum.technique.Handle;
 import sectorum.technique.Layout;
@@ -44,6 +45,7 @@ public record TierWorkup(
      * @param width of the outline's box across, seen from the front
      * @param depth of the outline's box, front to back
      * @param across diameter of a round with this circumference
+     * @param surfaces that can be seen and dressed, the side first
      */
     public record Form(
             Known foot,
@@ -56,7 +58,32 @@ public record TierWorkup(
             List<Double> corners,
             double width,
             double depth,
-            double across) {}
+            double across,
+            List<Seen> surfaces) {}
+
+    /**
+     * A surface that can be seen.
+     *
+     * @param from what z is measured from, as words after a length
+     * @param edge what lies at z 0
+     * @param end what lies at the most z
+     * @param around length of its edge, mm
+     * @param depth the most z there is all round, mm
+     * @param up of a level one above the tier's foot, mm
+     * @param rim places along a level one's edge with the s that they have on the side's foot; none for the side
+     * @param hidden the line round what stands on it or is cut out of it
+     */
+    public record Seen(
+            SurfaceKind kind,
+            String name,
+            String from,
+            String edge,
+            String end,
+            double around,
+            double depth,
+            double up,
+            List<OutlinePoint> rim,
+            List<OutlinePoint> hidden) {}
 
     /** A place along an outline and where it is, x to the right, y away from the front. */
     public record OutlinePoint(double s, double x, double y) {}
@@ -105,6 +132,7 @@ public record TierWorkup(
             String id,
             String technique,
             String name,
+            SurfaceKind surface,
             Zone zone,
             List<Field> fields,
             Layout layout,

@@ -15,7 +15,7 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Tier;
-import sectorum.side.Side;
+import sectorum.surface.Side;
 
 /**
  * Every way to mark one division, each with its own numbers, and how each would come out (craft 2.4).

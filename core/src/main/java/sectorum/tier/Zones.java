@@ -13,29 +13,32 @@ import sectorum.plan.Border;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
-import sectorum.side.Side;
-import sectorum.side.Zone;
+import sectorum.surface.Surface;
+import sectorum.surface.SurfaceKind;
+import sectorum.surface.Zone;
 import sectorum.technique.Catalogue;
 
-/** Who claims which heights of a side (craft 2.6). */
+/** Who claims which strips of a surface (craft 2.6); borders are on the side. */
 final class Zones {
     /** A strip lower than this is a line, and lines may cross. */
     private static final double LEAST_SHARED_MM = 0.5;
 
     private final Tier tier;
-    private final Side side;
+    private final Surface surface;
+    private final List<Border> borders;
 
-    Zones(Tier tier, Side side) {
+    Zones(Tier tier, Surface surface) {
         this.tier = tier;
-        this.side = side;
+        this.surface = surface;
+        this.borders = surface.kind() == SurfaceKind.SIDE ? tier.borders() : List.of();
     }
 
     /** Where a border is; its lowest centimetre where its edges cross on this side. */
     Zone of(Border border) {
         try {
-            return border.zone().on(side);
+            return border.zone().on(surface);
         } catch (Refused crossed) {
-            return new Zone(0, Math.min(10, side.height().mm()));
+            return new Zone(0, Math.min(10, surface.depth()));
         }
     }
 
@@ -43,12 +46,12 @@ final class Zones {
     Zone free(Zone usual) {
         double foot = usual.foot();
         double top = usual.top();
-        for (Border border : tier.borders()) {
+        for (Border border : borders) {
             if (border.covers()) {
                 continue;
             }
             Zone taken = of(border);
-            if (taken.foot() + taken.top() < side.height().mm()) {
+            if (taken.foot() + taken.top() < surface.depth()) {
                 foot = Math.max(foot, taken.top());
             } else {
                 top = Math.min(top, taken.foot());
@@ -59,18 +62,17 @@ final class Zones {
 
     /** Whether a covering border hides an edge that is so much out of level. */
     boolean hidesTopEdge(double spread) {
-        return tier.borders().stream()
+        return borders.stream()
                 .map(this::of)
-                .anyMatch(z -> z.top() >= side.height().mm() - 0.5 && z.height() >= spread - Rounding.EPS);
+                .anyMatch(z -> z.top() >= surface.depth() - 0.5 && z.height() >= spread - Rounding.EPS);
     }
 
     List<Finding> borderFindings() {
         List<Finding> found = new ArrayList<>();
-        List<Border> borders = tier.borders();
         for (int i = 0; i < borders.size(); i++) {
             Border one = borders.get(i);
             try {
-                one.zone().on(side);
+                one.zone().on(surface);
             } catch (Refused crossed) {
                 found.add(Rules.BORDER_CROSSED.found(crossed.phrase(), without(one)));
             }
@@ -112,10 +114,10 @@ final class Zones {
         if (dressing.covers()) {
             return found;
         }
-        for (Border border : tier.borders()) {
+        for (Border border : borders) {
             double shared = shared(zone, of(border));
             if (!border.covers() && shared > LEAST_SHARED_MM) {
-                Zone rest = free(new Zone(0, side.height().mm()));
+                Zone rest = free(new Zone(0, surface.depth()));
                 found.add(overlap(border.name(), shared, zone, List.of(zoned(rest), lying())));
             }
         }
@@ -124,7 +126,7 @@ final class Zones {
             if (other == dressing) {
                 break;
             }
-            if (other.resting() || other.covers()) {
+            if (other.resting() || other.covers() || other.on() != dressing.on()) {
                 continue;
             }
             Zone theirs = zoneOf(other);
@@ -145,10 +147,10 @@ final class Zones {
     private Zone zoneOf(Dressing other) {
         try {
             return other.zone() == null
-                    ? free(Catalogue.of(other.technique()).usualZone(side))
-                    : other.zone().on(side);
+                    ? free(Catalogue.of(other.technique()).usualZone(surface))
+                    : other.zone().on(surface);
         } catch (Refused crossed) {
-            return free(Catalogue.of(other.technique()).usualZone(side));
+            return free(Catalogue.of(other.technique()).usualZone(surface));
         }
     }
 

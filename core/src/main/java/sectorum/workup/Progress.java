@@ -3,8 +3,8 @@ package sectorum.workup;
 import java.util.List;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
-import sectorum.side.Reading;
-import sectorum.side.Side;
+import sectorum.surface.Reading;
+import sectorum.surface.Side;
 
 /**
  * How far a plan has got, for a list of many.

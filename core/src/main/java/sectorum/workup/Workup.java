@@ -28,6 +28,7 @@ import sectorum.measure.Tape;
 import sectorum.plan.Dressing;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.surface.SurfaceKind;
 import sectorum.tasks.BuildWork;
 import sectorum.tasks.Days;
 import sectorum.tasks.DaysWork;
@@ -40,6 +41,7 @@ import sectorum.technique.Catalogue;
 import sectorum.template.Sheet;
 import sectorum.tier.DivisionWork;
 import sectorum.tier.PieceWorkup;
+import sectorum.tier.PlacedTier;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWork;
 import sectorum.tier.TierWorkup;
@@ -54,9 +56,14 @@ public final class Workup {
         return StackWorkup.of(plan, bench);
     }
 
-    /** One tier alone; nothing of it depends on another tier, so whoever keeps results can keep them by tier. */
-    public static TierWorkup tier(Tier tier, Bench bench) {
+    /** One tier in its place; nothing else of the plan matters to it, so whoever keeps results can keep them by tier. */
+    public static TierWorkup tier(PlacedTier tier, Bench bench) {
         return TierWork.of(tier, bench);
+    }
+
+    /** One tier alone, on the usual board with nothing on it. */
+    public static TierWorkup tier(Tier tier, Bench bench) {
+        return tier(PlacedTier.alone(tier), bench);
     }
 
     /**
@@ -74,10 +81,11 @@ public final class Workup {
         return Rescue.of(p, first, planned.count(), placed, covered, p / planned.count(), tape);
     }
 
-    /** What every technique would be on this tier and this division: the tray. */
-    public static List<TierWorkup.Worn> tray(Tier tier, String division, Bench bench) {
+    /** What every technique meant for this surface would be on this tier and this division: the tray. */
+    public static List<TierWorkup.Worn> tray(PlacedTier tier, SurfaceKind surface, String division, Bench bench) {
         return Catalogue.all().stream()
-                .map(t -> TierWork.worn(tier, Dressing.fresh(t.id(), t.id(), division), bench))
+                .filter(t -> t.surfaces().contains(surface))
+                .map(t -> TierWork.worn(tier, Dressing.fresh(t.id(), t.id(), surface, division), bench))
                 .toList();
     }
 

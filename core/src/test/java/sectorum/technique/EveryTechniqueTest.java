@@ -21,7 +21,7 @@ import sectorum.measure.Field;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.measure.Values;
-import sectorum.side.Side;
+import sectorum.surface.Side;
 
 /** What holds for any technique on any side; a new one is tested by being in the catalogue. */
 class EveryTechniqueTest {

@@ -14,8 +14,8 @@ import sectorum.finding.Finding;
 import sectorum.measure.Tape;
 import sectorum.measure.Values;
 import sectorum.outline.OutlineKind;
-import sectorum.side.Reading;
-import sectorum.side.Side;
+import sectorum.surface.Reading;
+import sectorum.surface.Side;
 
 /** Places for tests of techniques. */
 final class Places {
@@ -48,7 +48,7 @@ final class Places {
 
     static DressingContext leftHanded(DressingContext place) {
         Bench left = new Bench(place.tape(), Hand.LEFT, place.bench().shelf());
-        return new DressingContext(place.side(), place.division(), place.zone(), place.colours(), left);
+        return new DressingContext(place.surface(), place.division(), place.zone(), place.colours(), left);
     }
 
     /** A side of this outline, a little narrower at its top edge. */

@@ -12,8 +12,8 @@ import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.measure.Values;
 import sectorum.outline.OutlineKind;
-import sectorum.side.Reading;
-import sectorum.side.Side;
+import sectorum.surface.Reading;
+import sectorum.surface.Side;
 
 /**
  * On a side that tapers by a seventh and more every piece keeps its true size: what is drawn, cut, printed and told is one
@@ -32,7 +32,7 @@ class TaperTest {
                 0,
                 List.of(Reading.of(Reading.What.FOOT, FOOT), Reading.of(Reading.What.TOP, top)));
         DressingContext usual = Places.on(Catalogue.of(id), side, n, colours);
-        return new DressingContext(side, usual.division(), side.wholeZone(), colours, usual.bench());
+        return new DressingContext(side, usual.division(), side.whole(), colours, usual.bench());
     }
 
     private static Dressed worn(String id, String settings, DressingContext place) {
@@ -102,10 +102,10 @@ class TaperTest {
         Dressed dressed = worn("levels", "stripes=5", place);
         for (Layout.Placement p : dressed.layout().placements()) {
             Layout.Shape shape = dressed.layout().shapes().get(p.shape());
-            assertThat(wide(shape)).isCloseTo(place.side().around(p.z()), within(1e-9));
+            assertThat(wide(shape)).isCloseTo(place.surface().around(p.z()), within(1e-9));
             double[] box = Flat.box(shape.xz());
-            assertThat(p.along(box[2], 0, place.side()) - p.along(box[0], 0, place.side()))
-                    .isCloseTo(FOOT, within(1e-9));
+            Side side = (Side) place.surface();
+            assertThat(p.along(box[2], 0, side) - p.along(box[0], 0, side)).isCloseTo(FOOT, within(1e-9));
         }
     }
 
@@ -160,9 +160,11 @@ class TaperTest {
             if (shape.role() == Layout.Role.PIECE) {
                 assertThat(wide(shape)).isLessThanOrEqualTo(widest + 1e-6);
                 double[] box = Flat.box(shape.xz());
-                double along = p.along(box[2], 0, tapered.side()) - p.along(box[0], 0, tapered.side());
+                double along =
+                        p.along(box[2], 0, (Side) tapered.surface()) - p.along(box[0], 0, (Side) tapered.surface());
                 double turned = Math.abs(Math.cos(p.turn())) * wide(shape);
-                assertThat(Math.abs(along) * tapered.side().narrowing(p.z())).isCloseTo(turned, within(1e-6));
+                assertThat(Math.abs(along) * tapered.surface().around(p.z()) / FOOT)
+                        .isCloseTo(turned, within(1e-6));
             }
         }
     }

@@ -27,7 +27,7 @@ import sectorum.plan.Dressing;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
-import sectorum.side.Reading;
+import sectorum.surface.Reading;
 import sectorum.tasks.TableWork;
 import sectorum.technique.Layout;
 import sectorum.technique.Making;
@@ -192,7 +192,15 @@ class ExactTest {
     void squaresByColour() {
         Dressing d = worn("pennant", "drop=48 square=24 gap=4");
         Dressing three = new Dressing(
-                d.id(), d.technique(), d.division(), null, false, false, List.of("a", "b", "c"), d.settings());
+                d.id(),
+                d.technique(),
+                d.surface(),
+                d.division(),
+                null,
+                false,
+                false,
+                List.of("a", "b", "c"),
+                d.settings());
         TierWorkup.Worn worn = round().taped(Reading.of(Reading.What.FOOT, 731))
                 .divisions(division(5))
                 .dressings(three)

@@ -81,8 +81,8 @@ class ExtremesTest {
                 ? 12
                 : 8;
         DivisionSpec marks = DivisionSpec.of("marks", n, null, Front.SECTION, null, List.of());
-        Dressing worn =
-                new Dressing(technique, technique, "marks", null, false, false, List.of("plum", "cream"), settings);
+        Dressing worn = new Dressing(
+                technique, technique, null, "marks", null, false, false, List.of("plum", "cream"), settings);
         Tiers tiers = new Tiers(outline, List.of(), null, List.of(), List.of(marks), List.of(worn));
         return tiers.tier();
     }

@@ -176,7 +176,7 @@ class FiguresTest {
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({"weather=cool, 215.144", "weather=warm, 210.925"})
     void theToldCutOfAStripIsTheOneCut(String weather, double cut) {
-        TierWorkup.Worn worn = round().taped(sectorum.side.Reading.of(sectorum.side.Reading.What.FOOT, 731))
+        TierWorkup.Worn worn = round().taped(sectorum.surface.Reading.of(sectorum.surface.Reading.What.FOOT, 731))
                 .divisions(division(5))
                 .dressings(worn("drape", "drop=48 width=42 strips=1 " + weather))
                 .worked()
@@ -204,7 +204,7 @@ class FiguresTest {
     }
 
     private static Making making5(String technique, String settings) {
-        return round().taped(sectorum.side.Reading.of(sectorum.side.Reading.What.FOOT, 731))
+        return round().taped(sectorum.surface.Reading.of(sectorum.surface.Reading.What.FOOT, 731))
                 .divisions(division(5))
                 .dressings(worn(technique, settings))
                 .worked()

@@ -29,7 +29,7 @@ import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
-import sectorum.side.Reading;
+import sectorum.surface.Reading;
 import sectorum.tier.Rules;
 
 /** Every rule appears, is mended by its presses, and goes; docs/findings.md lists them all. */
@@ -46,7 +46,15 @@ class FindingsTest {
 
     private static Dressing coloured(Dressing d, String... colours) {
         return new Dressing(
-                d.id(), d.technique(), d.division(), d.zone(), d.resting(), d.covers(), List.of(colours), d.settings());
+                d.id(),
+                d.technique(),
+                d.surface(),
+                d.division(),
+                d.zone(),
+                d.resting(),
+                d.covers(),
+                List.of(colours),
+                d.settings());
     }
 
     private static Tiers five(Dressing dressing) {
@@ -186,6 +194,7 @@ class FindingsTest {
         assertThat(known).doesNotHaveDuplicates();
         List<String> shown = new ArrayList<>(SHOWN.keySet());
         shown.addAll(FitsTest.rules());
+        shown.addAll(SurfacesTest.rules());
         shown.addAll(BuildTest.shown().keySet());
         shown.addAll(DayRulesTest.shown().keySet());
         assertThat(known).containsExactlyInAnyOrderElementsOf(shown);

@@ -60,6 +60,7 @@ record Mending(Tier tier, Bench bench) {
         return new Dressing(
                 d.id(),
                 d.technique(),
+                d.surface(),
                 d.division(),
                 zone ? (ZoneSpec) change.value() : d.zone(),
                 d.resting(),

@@ -14,6 +14,7 @@ import sectorum.finding.Level;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.technique.Catalogue;
+import sectorum.tier.PlacedTier;
 import sectorum.tier.Quicker;
 import sectorum.tier.TierWork;
 import sectorum.tier.TierWorkup;
@@ -36,7 +37,7 @@ class QuickerTest {
                 .dressings(worn(technique, ""))
                 .tier();
         TierWorkup.Worn now = Workup.tier(tier, Tiers.BENCH).dressings().get(0);
-        List<Quicker> ways = Quicker.of(tier, technique, Tiers.BENCH);
+        List<Quicker> ways = Quicker.of(PlacedTier.alone(tier), technique, Tiers.BENCH);
         assertThat(ways).hasSizeLessThanOrEqualTo(3);
         double before = Double.MAX_VALUE;
         for (Quicker way : ways) {
@@ -44,7 +45,7 @@ class QuickerTest {
             assertThat(change.target()).isEqualTo(Change.Target.SETTING);
             Dressing taken = tier.dressing(technique)
                     .with(tier.dressing(technique).settings().with(change.field(), change.value()));
-            TierWorkup.Worn then = TierWork.worn(tier, taken, Tiers.BENCH);
+            TierWorkup.Worn then = TierWork.worn(PlacedTier.alone(tier), taken, Tiers.BENCH);
             assertThat(then.making().minutes()).isCloseTo(way.minutes(), within(1e-9));
             assertThat(way.saved())
                     .isCloseTo(now.making().minutes() - then.making().minutes(), within(1e-9))
@@ -56,6 +57,6 @@ class QuickerTest {
                     (0.4 * now.layout().placements().size()));
             before = way.saved();
         }
-        assertThat(Quicker.of(tier, technique, Tiers.BENCH)).isEqualTo(ways);
+        assertThat(Quicker.of(PlacedTier.alone(tier), technique, Tiers.BENCH)).isEqualTo(ways);
     }
 }

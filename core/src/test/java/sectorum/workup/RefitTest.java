@@ -13,8 +13,10 @@ import sectorum.measure.Values;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
-import sectorum.side.Reading;
+import sectorum.surface.Reading;
+import sectorum.surface.SurfaceKind;
 import sectorum.technique.Catalogue;
+import sectorum.tier.PlacedTier;
 import sectorum.tier.Refit;
 import sectorum.tier.TierWorkup;
 
@@ -39,7 +41,7 @@ class RefitTest {
 
     @Test
     void aChosenDropKeepsItsProportionAndWhatChangedIsTold() {
-        Refit refit = Refit.of(large(), "swag", small(), Tiers.BENCH);
+        Refit refit = Refit.of(PlacedTier.alone(large()), "swag", PlacedTier.alone(small()), Tiers.BENCH);
         // usual drops: 44 of a section of 146.2 there, 16 of 52.5 here; 48 · 16/44 on a tape of millimetres
         assertThat(refit.dressing().settings().get("drop")).isEqualTo(17.0);
         assertThat(refit.dressing().settings().get("curve")).isEqualTo("catenary");
@@ -57,7 +59,9 @@ class RefitTest {
         ZoneSpec told =
                 new ZoneSpec(new ZoneSpec.Height(ZoneSpec.Edge.FOOT, 100), new ZoneSpec.Height(ZoneSpec.Edge.TOP, 4));
         Tier from = round().dressings(Tiers.swag("high", told, true)).tier();
-        assertThat(Refit.of(from, "high", small(), Tiers.BENCH).dressing().zone())
+        assertThat(Refit.of(PlacedTier.alone(from), "high", PlacedTier.alone(small()), Tiers.BENCH)
+                        .dressing()
+                        .zone())
                 .isEqualTo(told);
         Tier low = new Tiers(
                         new OutlineSpec("round", new Values(Map.of("diameter", 100.0))),
@@ -67,13 +71,17 @@ class RefitTest {
                         List.of(division(7)),
                         List.of())
                 .tier();
-        assertThat(Refit.of(from, "high", low, Tiers.BENCH).dressing().zone()).isNull();
-        assertThatThrownBy(() -> Refit.of(from, "low", small(), Tiers.BENCH)).hasMessageContaining("\"low\"");
+        assertThat(Refit.of(PlacedTier.alone(from), "high", PlacedTier.alone(low), Tiers.BENCH)
+                        .dressing()
+                        .zone())
+                .isNull();
+        assertThatThrownBy(() -> Refit.of(PlacedTier.alone(from), "low", PlacedTier.alone(small()), Tiers.BENCH))
+                .hasMessageContaining("\"low\"");
     }
 
     @Test
     void theTrayHoldsEveryTechniqueOnThisTier() {
-        List<TierWorkup.Worn> tray = Workup.tray(large(), "marks", Tiers.BENCH);
+        List<TierWorkup.Worn> tray = Workup.tray(PlacedTier.alone(large()), SurfaceKind.SIDE, "marks", Tiers.BENCH);
         assertThat(tray).hasSameSizeAs(Catalogue.all());
         assertThat(tray).allSatisfy(w -> assertThat(w.layout().placements()).isNotEmpty());
     }

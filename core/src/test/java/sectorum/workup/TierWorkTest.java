@@ -28,7 +28,7 @@ import sectorum.plan.Layers;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
-import sectorum.side.Reading;
+import sectorum.surface.Reading;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
 import sectorum.tier.WaysToMark;
@@ -367,8 +367,8 @@ class TierWorkTest {
 
     @Test
     void restingDressingsClaimNothing() {
-        Dressing resting =
-                new Dressing("resting", "swag", "marks", null, true, false, List.of(), sectorum.measure.Values.NONE);
+        Dressing resting = new Dressing(
+                "resting", "swag", null, "marks", null, true, false, List.of(), sectorum.measure.Values.NONE);
         assertThat(rules(Tiers.round()
                         .dressings(resting, swag("swags", null, false))
                         .worked()

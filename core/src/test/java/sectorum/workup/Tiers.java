@@ -13,7 +13,7 @@ import sectorum.plan.Dressing;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
-import sectorum.side.Reading;
+import sectorum.surface.Reading;
 import sectorum.tier.TierWorkup;
 
 /** Tiers for tests: a round of 110 under one coat, changed piece by piece. */
@@ -45,7 +45,7 @@ record Tiers(
     }
 
     static Dressing swag(String id, ZoneSpec zone, boolean covers) {
-        return new Dressing(id, "swag", "marks", zone, false, covers, List.of(), Values.NONE);
+        return new Dressing(id, "swag", null, "marks", zone, false, covers, List.of(), Values.NONE);
     }
 
     /** A technique with {@code "drop=48 curve=arc"}; what is not said is usual. */
@@ -55,7 +55,7 @@ record Tiers(
             String[] pair = each.split("=");
             values = values.with(pair[0], pair[1].matches("-?[0-9.]+") ? (Object) Double.valueOf(pair[1]) : pair[1]);
         }
-        return new Dressing(technique, technique, "marks", null, false, false, List.of(), values);
+        return new Dressing(technique, technique, null, "marks", null, false, false, List.of(), values);
     }
 
     Tiers taped(Reading... read) {

@@ -33,6 +33,7 @@ import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Making;
+import sectorum.tier.PlacedTier;
 import sectorum.tier.Quicker;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWork;
@@ -83,12 +84,28 @@ class WorktopTest {
 
     private static Dressing coloured(Dressing d, String... colours) {
         return new Dressing(
-                d.id(), d.technique(), d.division(), d.zone(), d.resting(), d.covers(), List.of(colours), d.settings());
+                d.id(),
+                d.technique(),
+                d.surface(),
+                d.division(),
+                d.zone(),
+                d.resting(),
+                d.covers(),
+                List.of(colours),
+                d.settings());
     }
 
     private static Dressing renamed(Dressing d) {
         return new Dressing(
-                "again", d.technique(), d.division(), d.zone(), d.resting(), d.covers(), d.colours(), d.settings());
+                "again",
+                d.technique(),
+                d.surface(),
+                d.division(),
+                d.zone(),
+                d.resting(),
+                d.covers(),
+                d.colours(),
+                d.settings());
     }
 
     private static double sum(Worktop top, ToDoubleFunction<Batch> of) {
@@ -173,7 +190,8 @@ class WorktopTest {
     private static Dressing zoned(Dressing d, String id, double from, double to) {
         ZoneSpec zone = new ZoneSpec(
                 new ZoneSpec.Height(ZoneSpec.Edge.FOOT, from), new ZoneSpec.Height(ZoneSpec.Edge.FOOT, to));
-        return new Dressing(id, d.technique(), d.division(), zone, false, false, d.colours(), d.settings());
+        return new Dressing(
+                id, d.technique(), d.surface(), d.division(), zone, false, false, d.colours(), d.settings());
     }
 
     @Test
@@ -364,7 +382,7 @@ class WorktopTest {
         Tier tier = round().divisions(division(26))
                 .dressings(worn("weave", "each=1"))
                 .tier();
-        List<Quicker> ways = Quicker.of(tier, "weave", Tiers.BENCH);
+        List<Quicker> ways = Quicker.of(PlacedTier.alone(tier), "weave", Tiers.BENCH);
         assertThat(ways).isNotEmpty();
         double now = Workup.tier(tier, Tiers.BENCH).dressings().get(0).making().minutes();
         assertThat(ways).allSatisfy(way -> {
@@ -373,7 +391,9 @@ class WorktopTest {
                     .with(tier.dressing("weave")
                             .settings()
                             .with(way.mend().changes().get(0).field(), value));
-            double then = TierWork.worn(tier, changed, Tiers.BENCH).making().minutes();
+            double then = TierWork.worn(PlacedTier.alone(tier), changed, Tiers.BENCH)
+                    .making()
+                    .minutes();
             assertThat(way.saved()).isCloseTo(now - then, within(EXACT));
             assertThat(way.saved()).isPositive();
         });

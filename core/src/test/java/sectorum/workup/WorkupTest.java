@@ -26,7 +26,7 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
-import sectorum.side.Reading;
+import sectorum.surface.Reading;
 import sectorum.tier.TierWorkup;
 
 class WorkupTest {
@@ -58,7 +58,7 @@ class WorkupTest {
     }
 
     private static Dressing swag(ZoneSpec zone, boolean resting) {
-        return new Dressing("swags", "swag", "marks", zone, resting, false, List.of(), Values.NONE);
+        return new Dressing("swags", "swag", null, "marks", zone, resting, false, List.of(), Values.NONE);
     }
 
     private static Reading foot(double mm) {

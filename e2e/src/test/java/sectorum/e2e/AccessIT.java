@@ -77,7 +77,7 @@ class AccessIT extends Bench {
     }
 
     private void dialog(String view, By opener) {
-        browser.see(opener).click();
+        browser.click(opener);
         browser.see(By.cssSelector("[role=dialog]"));
         // The page behind it has been judged and is out of reach.
         judge(view, axe().include("[role=dialog]"));

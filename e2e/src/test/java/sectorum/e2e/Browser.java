@@ -134,6 +134,23 @@ final class Browser implements AutoCloseable {
         });
     }
 
+    /** Presses what is found there, again where it was drawn anew under the hand. */
+    void click(By by) {
+        until(d -> {
+            WebElement found = d.findElement(by);
+            if (!found.isDisplayed()) {
+                return null;
+            }
+            found.click();
+            return Boolean.TRUE;
+        });
+    }
+
+    /** Gives a file to the page's field for files, which is never seen itself. */
+    void give(Path file) {
+        until(d -> d.findElement(By.cssSelector("input[type=file]"))).sendKeys(file.toString());
+    }
+
     /** Waits until these words stand somewhere on the page. */
     void read(String words) {
         said(words, true);
@@ -181,9 +198,8 @@ final class Browser implements AutoCloseable {
 
     /** Types over what stands in a field and leaves it with Enter. */
     void type(String label, String text) {
-        WebElement input = see(field(label));
-        input.click();
-        input.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.ENTER);
+        click(field(label));
+        see(field(label)).sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.ENTER);
     }
 
     /** Waits for a field to say this. */

@@ -64,7 +64,7 @@ class BrowserBenchmark extends Bench {
         Files.deleteIfExists(FIGURES);
         browser.driver().manage().timeouts().scriptTimeout(Duration.ofMinutes(2));
         browser.open("/");
-        browser.see(By.partialLinkText("Observatory gala")).click();
+        browser.click(By.partialLinkText("Observatory gala"));
         browser.press("Dress");
         browser.keys(",");
         browser.see(By.cssSelector("canvas"));

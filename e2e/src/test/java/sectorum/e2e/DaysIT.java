@@ -97,7 +97,7 @@ class DaysIT extends Bench {
         // A task by hand, split in parts.
         browser.press("Add a task");
         browser.see(Browser.field("What")).sendKeys("Fetch the boards");
-        browser.see(By.xpath("//button[@role='radio'][.='yes']")).click();
+        browser.click(By.xpath("//button[@role='radio'][.='yes']"));
         browser.press("Add it");
         choose("own-task-1");
         browser.see(By.xpath("//section[@aria-label='Fetch the boards']//button[@role='radio'][.='2']"))
@@ -105,7 +105,7 @@ class DaysIT extends Bench {
         browser.read("Fetch the boards, 2 of 2");
 
         // Near enough to see hours.
-        browser.see(By.xpath("//button[@role='radio'][.='Day']")).click();
+        browser.click(By.xpath("//button[@role='radio'][.='Day']"));
         browser.read("10:00");
         assertThat(browser.complaints()).isEmpty();
     }
@@ -114,7 +114,7 @@ class DaysIT extends Bench {
     void aLatePlanIsToldWhatSavesItAndAPressTakesIt() {
         topped("Too late");
         browser.type("Thickness", "2");
-        browser.see(By.xpath("//button[@role='radio'][.='on a former']")).click();
+        browser.click(By.xpath("//button[@role='radio'][.='on a former']"));
         browser.saved();
         ready(LocalDate.now().plusDays(4));
         browser.read("should have begun");
@@ -123,7 +123,7 @@ class DaysIT extends Bench {
                 By.xpath("//section[@aria-label='What would save time']//button[contains(., 'both faces free')]"));
         saving.click();
         browser.press("Build");
-        browser.see(By.xpath("//button[contains(., 'Moon')]")).click();
+        browser.click(By.xpath("//button[contains(., 'Moon')]"));
         browser.see(By.xpath("//button[@role='radio'][@aria-checked='true'][.='both faces free']"));
         // Orders say so, too, from the same days.
         browser.open("/");

@@ -82,7 +82,7 @@ class DressIT extends Bench {
         browser.type("Drop", "4.8");
         browser.see(lead("4.8", "cm drop"));
         browser.press("Copy Swag lines to a tier");
-        browser.see(By.xpath("//*[@role='menuitem'][starts-with(., 'To ')]")).click();
+        browser.click(By.xpath("//*[@role='menuitem'][starts-with(., 'To ')]"));
         browser.read("fitted to");
         assertThat(browser.texts(By.cssSelector("[role=dialog] tbody td:first-child")))
                 .contains("wide", "drop");
@@ -194,7 +194,7 @@ class DressIT extends Bench {
         browser.type("Strips each", "5");
         browser.type("Drop", "2");
         browser.read("has no room above the others");
-        browser.see(By.cssSelector("[data-rule='drape.no-room'] button")).click();
+        browser.click(By.cssSelector("[data-rule='drape.no-room'] button"));
         browser.gone("has no room above the others");
         assertThat(browser.complaints()).isEmpty();
     }
@@ -205,13 +205,13 @@ class DressIT extends Bench {
         addCourse("Basket weave");
         browser.type("Stakes in a section", "1");
         browser.read("5 does not close: every second stake is covered in each row");
-        browser.see(By.cssSelector("[data-rule='divide.demand'] button")).click();
+        browser.click(By.cssSelector("[data-rule='divide.demand'] button"));
         browser.until(d ->
                 d.findElements(By.cssSelector("[data-rule='divide.demand']")).isEmpty() ? Boolean.TRUE : null);
         browser.see(row("Stakes", "4"));
         browser.type("Stakes in a section", "8");
         browser.read("of hands.");
-        browser.see(By.cssSelector("[data-rule='weave.slow'] button")).click();
+        browser.click(By.cssSelector("[data-rule='weave.slow'] button"));
         browser.gone("of hands.");
         addCourse("Squares");
         browser.press("chequers");
@@ -224,7 +224,7 @@ class DressIT extends Bench {
         browser.read("is in degrees");
         browser.see(Browser.field("Angle")).sendKeys(Keys.ESCAPE);
         browser.read("half rows go into");
-        browser.see(By.cssSelector("[data-rule='quilt.cut-diamonds'] button")).click();
+        browser.click(By.cssSelector("[data-rule='quilt.cut-diamonds'] button"));
         browser.gone("half rows go into");
         assertThat(browser.complaints()).isEmpty();
     }

@@ -105,7 +105,7 @@ class FirstSliceIT extends Bench {
         browser.gone("Deeper than half");
         browser.type("Drop", "1 cm");
         browser.read("looks flat");
-        browser.see(By.cssSelector("[data-rule='hang.flat'] button")).click();
+        browser.click(By.cssSelector("[data-rule='hang.flat'] button"));
         browser.gone("looks flat");
         browser.type("Drop", "4.8");
         browser.see(lead("4.8", "drop"));
@@ -137,7 +137,7 @@ class FirstSliceIT extends Bench {
         browser.press("Undo");
         browser.until(d ->
                 d.findElements(Browser.button("Delete A slice of everything")).isEmpty() ? null : Boolean.TRUE);
-        browser.see(By.partialLinkText("A slice of everything, copy")).click();
+        browser.click(By.partialLinkText("A slice of everything, copy"));
         browser.see(lead("73.1", "round the foot"));
     }
 
@@ -165,17 +165,17 @@ class FirstSliceIT extends Bench {
         addCourse("Swag lines");
         browser.type("Drop", "30 cm");
         browser.read("runs out of its zone");
-        browser.see(By.cssSelector("[data-rule='hang.out-of-zone'] button")).click();
+        browser.click(By.cssSelector("[data-rule='hang.out-of-zone'] button"));
         browser.gone("runs out of its zone");
 
         browser.open("/");
         Path half = Files.writeString(browser.downloads().resolve("half.json"), "{\"format\":\"sectorum-plan\",\"ver");
-        browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(half.toString());
+        browser.give(half);
         browser.read("half.json was not opened");
         browser.read("stops in the middle");
         Path newer = Files.writeString(
                 browser.downloads().resolve("newer.json"), "{\"format\":\"sectorum-plan\",\"version\":7,\"glow\":1}");
-        browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(newer.toString());
+        browser.give(newer);
         browser.read("This plan is of version 7");
         browser.read("Clumsy hands");
     }

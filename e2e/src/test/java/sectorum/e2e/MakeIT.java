@@ -31,11 +31,11 @@ class MakeIT extends Bench {
     }
 
     private void drawer(String name) {
-        browser.see(By.xpath("//button[@role='radio'][.='" + name + "']")).click();
+        browser.click(By.xpath("//button[@role='radio'][.='" + name + "']"));
     }
 
     private void pick(String label, String option) {
-        browser.see(By.cssSelector("button[aria-label='" + label + "']")).click();
+        browser.click(By.cssSelector("button[aria-label='" + label + "']"));
         browser.see(By.xpath("//div[@role='option'][contains(., '" + option + "')]"))
                 .click();
     }
@@ -78,7 +78,7 @@ class MakeIT extends Bench {
 
         drawer("Cut");
         browser.read("0 of ");
-        browser.see(By.cssSelector("input[type=checkbox]")).click();
+        browser.click(By.cssSelector("input[type=checkbox]"));
         browser.read("1 of ");
         browser.saved();
         browser.again();
@@ -111,7 +111,7 @@ class MakeIT extends Bench {
         browser.read("of the paste rolled is pieces");
         assertThat(browser.driver().findElements(By.cssSelector("figure svg path")))
                 .hasSizeGreaterThan(5);
-        browser.see(By.cssSelector("details summary")).click();
+        browser.click(By.cssSelector("details summary"));
         browser.type("From one sheet", "half");
         browser.read("From one sheet is a number; this is \"half\"");
         browser.see(Browser.field("From one sheet")).sendKeys(org.openqa.selenium.Keys.ESCAPE);
@@ -209,10 +209,10 @@ class MakeIT extends Bench {
         browser.gone("neither thinner nor thicker");
         Path odd = browser.downloads().resolve("odd.csv");
         Files.writeString(odd, "kind,name,across\nrod,Six,six\n");
-        browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(odd.toString());
+        browser.give(odd);
         browser.read("line 2, across");
         Files.writeString(odd, "kind,name,across\nrod,Six,6\n");
-        browser.driver().findElement(By.cssSelector("input[type=file]")).sendKeys(odd.toString());
+        browser.give(odd);
         browser.read("One thing is put in.");
         browser.press("Save as CSV");
         Path csv = browser.downloads().resolve("cupboard.csv");
@@ -228,12 +228,12 @@ class MakeIT extends Bench {
         browser.press("Build");
         browser.read("What carries it");
         browser.read("kg");
-        browser.see(By.cssSelector("[aria-label^='Tier 2, ']")).click();
+        browser.click(By.cssSelector("[aria-label^='Tier 2, ']"));
         browser.type("Set to the right by", "9cm");
         browser.read("over the edge of the one it stands on");
-        browser.see(By.cssSelector("[data-rule='build.overhang'] button")).click();
+        browser.click(By.cssSelector("[data-rule='build.overhang'] button"));
         browser.gone("over the edge of the one it stands on");
-        browser.see(By.cssSelector("[aria-label^='Tier, ']")).click();
+        browser.click(By.cssSelector("[aria-label^='Tier, ']"));
         browser.read("dowels, all alike");
         String heavy = browser.see(By.cssSelector("aside .figure")).getText();
         pick("Tier is", "fruit cake");

@@ -57,7 +57,7 @@ class MeasureAndDivideIT extends Bench {
         browser.press("Divide");
         browser.type("Sections", "11");
         browser.read("11 does not put a mark on each of 4 corners");
-        browser.see(By.cssSelector("[data-rule='divide.count'] button")).click();
+        browser.click(By.cssSelector("[data-rule='divide.count'] button"));
         browser.see(lead("12", "marks"));
         assertThat(browser.complaints()).isEmpty();
     }
@@ -87,7 +87,7 @@ class MeasureAndDivideIT extends Bench {
         browser.type("Height, covered", "119mm");
         browser.type("Height, covered", "114mm");
         browser.read("Heights differ by");
-        browser.see(By.cssSelector("[data-rule='side.level'] button")).click();
+        browser.click(By.cssSelector("[data-rule='side.level'] button"));
         browser.gone("Heights differ by 0.5 cm round the tier");
     }
 
@@ -137,7 +137,7 @@ class MeasureAndDivideIT extends Bench {
                 .release()
                 .perform();
         browser.read("apart, which");
-        browser.see(By.cssSelector("[data-rule='divide.uneven'] button")).click();
+        browser.click(By.cssSelector("[data-rule='divide.uneven'] button"));
         browser.gone("moved by hand");
         browser.press("Add halves");
         browser.press("Add thirds");
@@ -169,7 +169,7 @@ class MeasureAndDivideIT extends Bench {
         browser.type("Pressed to", "9");
         browser.read("can be pressed over 0 cm and up to half its width");
         browser.see(Browser.field("Pressed to")).sendKeys(Keys.ESCAPE);
-        browser.see(By.xpath("//button[contains(., ' for 12')]")).click();
+        browser.click(By.xpath("//button[contains(., ' for 12')]"));
         browser.read("0 cm is left at the back");
         browser.type("Cell, width to height", "0.5");
         browser.type("A mark of yours is off by", "2mm");
@@ -239,7 +239,7 @@ class MeasureAndDivideIT extends Bench {
         browser.press("told");
         browser.type("Lower edge", "0");
         browser.read("with Border at the foot");
-        browser.see(By.cssSelector("[data-rule='zone.overlap'] button")).click();
+        browser.click(By.cssSelector("[data-rule='zone.overlap'] button"));
         browser.gone("with Border at the foot");
         browser.press("Take Border at the foot off");
         browser.gone("Border at the foot ");

@@ -36,7 +36,7 @@ class PagesIT extends Bench {
             browser.open(unknown);
             browser.see(By.tagName("h1"));
             assertThat(browser.text()).doesNotContain("{");
-            browser.see(By.linkText("All orders")).click();
+            browser.click(By.linkText("All orders"));
             browser.see(Browser.button("New plan"));
         }
     }
@@ -68,7 +68,7 @@ class PagesIT extends Bench {
         browser.press("Dress");
         addCourse("Swag lines");
         addCourse("Pearl rows");
-        browser.see(By.xpath("//button[contains(., 'Swag lines')]")).click();
+        browser.click(By.xpath("//button[contains(., 'Swag lines')]"));
         browser.see(row("Swags", "8"));
         browser.saved();
         browser.again();
@@ -138,7 +138,7 @@ class PagesIT extends Bench {
         addCourse("Swag lines");
         browser.press("Divide");
         browser.read("of 100 tries");
-        browser.see(By.cssSelector("[data-way='fold'] button")).click();
+        browser.click(By.cssSelector("[data-way='fold'] button"));
         browser.read("This division is marked so");
         browser.saved();
         browser.again();

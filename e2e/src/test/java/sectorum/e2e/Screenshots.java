@@ -82,7 +82,7 @@ class Screenshots extends Bench {
         shot("rolling");
         make(gala);
         browser.open(gala + "/build");
-        browser.see(By.xpath("//button[contains(., 'Dome')]")).click();
+        browser.click(By.xpath("//button[contains(., 'Dome')]"));
         scrollTo("Pieces of your own");
         shot("pieces");
     }

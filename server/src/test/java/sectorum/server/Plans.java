@@ -15,7 +15,7 @@ import sectorum.plan.Dressing;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
-import sectorum.side.Reading;
+import sectorum.surface.Reading;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The plan that most tests begin with: a round taped at 731 mm in five swags of 48 mm. */
@@ -38,6 +38,7 @@ public final class Plans {
                 List.of(new Dressing(
                         "swags",
                         "swag",
+                        null,
                         "marks",
                         null,
                         false,

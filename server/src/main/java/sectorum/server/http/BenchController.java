@@ -27,7 +27,7 @@ import sectorum.server.cupboard.Cupboard;
 import sectorum.server.tenancy.Preferences;
 import sectorum.server.tenancy.Tenancy;
 import sectorum.server.tenancy.WorkshopSettings;
-import sectorum.side.Reading;
+import sectorum.surface.Reading;
 import sectorum.technique.Catalogue;
 
 /** What can be chosen and typed, how a typed length is read, and how this person likes to see it. */

@@ -7,6 +7,8 @@ import org.springframework.web.bind.annotation.RestController;
 import sectorum.bench.Bench;
 import sectorum.measure.Absent;
 import sectorum.plan.Plan;
+import sectorum.surface.SurfaceKind;
+import sectorum.tier.PlacedTier;
 import sectorum.tier.Refit;
 import sectorum.tier.TierWorkup;
 import sectorum.workup.Workup;
@@ -14,8 +16,12 @@ import sectorum.workup.Workup;
 /** What could be put on a tier: the tray of techniques, and a dressing taken over from another tier. */
 @RestController
 class DressController {
-    /** A tier and one of its divisions; an unknown one is the first. */
-    record Tray(Plan plan, String tier, String division, Bench bench) {
+    /**
+     * A tier and one of its divisions; an unknown one is the first.
+     *
+     * @param surface absent: the side
+     */
+    record Tray(Plan plan, String tier, @Absent SurfaceKind surface, String division, Bench bench) {
         Tray {
             Given.in("plan", plan);
             Given.in("bench", bench);
@@ -40,10 +46,11 @@ class DressController {
         }
     }
 
-    /** Every technique as it would be on this tier. */
+    /** Every technique meant for a surface of this tier as it would be there. */
     @PostMapping("/api/tray")
     List<TierWorkup.Worn> tray(@RequestBody Tray asked) {
-        return Workup.tray(asked.plan().tier(asked.tier()), asked.division(), asked.bench());
+        SurfaceKind on = asked.surface() == null ? SurfaceKind.SIDE : asked.surface();
+        return Workup.tray(PlacedTier.of(asked.plan(), asked.tier()), on, asked.division(), asked.bench());
     }
 
     /** The dressing fitted to the other tier, and what became of its figures. */
@@ -51,6 +58,7 @@ class DressController {
     Refit refit(@RequestBody TakenOver asked) {
         Plan plan = asked.plan();
         Plan into = asked.into() == null ? plan : asked.into();
-        return Refit.of(plan.tier(asked.from()), asked.dressing(), into.tier(asked.to()), asked.bench());
+        return Refit.of(
+                PlacedTier.of(plan, asked.from()), asked.dressing(), PlacedTier.of(into, asked.to()), asked.bench());
     }
 }

@@ -43,6 +43,7 @@ import sectorum.template.Paper;
 import sectorum.template.Printer;
 import sectorum.template.Sheet;
 import sectorum.template.Tiling;
+import sectorum.tier.PlacedTier;
 import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
 
@@ -202,7 +203,8 @@ class TemplateController {
         Map<String, Drawing> seats = Workup.seats(order.plan(), whole);
         List<Known> all = new ArrayList<>();
         for (Tier tier : tiers) {
-            Workup.drawings(tier, Workup.tier(tier, bench), bench).forEach(d -> all.add(new Known(tier, d)));
+            Workup.drawings(tier, Workup.tier(PlacedTier.of(order.plan(), tier.id()), bench), bench)
+                    .forEach(d -> all.add(new Known(tier, d)));
             Drawing seat = seats.get(tier.id());
             if (seat != null) {
                 all.add(new Known(tier, seat));

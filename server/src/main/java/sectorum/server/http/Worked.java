@@ -6,7 +6,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import sectorum.bench.Bench;
 import sectorum.plan.Plan;
-import sectorum.plan.Tier;
+import sectorum.tier.PlacedTier;
 import sectorum.tier.TierWorkup;
 import sectorum.workup.Workup;
 
@@ -14,7 +14,7 @@ import sectorum.workup.Workup;
 @Component
 class Worked {
     /** A tier as it stands and the bench: all that a tier's workup depends on. */
-    private record Key(Tier tier, Bench bench) {}
+    private record Key(PlacedTier tier, Bench bench) {}
 
     /**
      * Placements in all that is kept: some 60 MB. Counted by weight and not by tiers: while a hand drags a course of 20,000
@@ -44,7 +44,7 @@ class Worked {
     }
 
     List<TierWorkup> tiers(Plan plan, Bench bench) {
-        return plan.tiers().stream()
+        return PlacedTier.of(plan).stream()
                 .map(tier -> worked.get(new Key(tier, bench), key -> Workup.tier(key.tier(), key.bench())))
                 .toList();
     }

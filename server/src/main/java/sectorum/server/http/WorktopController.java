@@ -17,6 +17,7 @@ import sectorum.plan.Plan;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.documents.WorktopTables;
 import sectorum.server.tenancy.Tenancy;
+import sectorum.tier.PlacedTier;
 import sectorum.tier.Quicker;
 import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
@@ -63,7 +64,7 @@ class WorktopController {
 
     @PostMapping("/api/quicker")
     List<Quicker> quicker(@RequestBody Slow slow) {
-        return Quicker.of(slow.plan().tier(slow.tier()), slow.dressing(), slow.bench());
+        return Quicker.of(PlacedTier.of(slow.plan(), slow.tier()), slow.dressing(), slow.bench());
     }
 
     @GetMapping("/api/recipe")

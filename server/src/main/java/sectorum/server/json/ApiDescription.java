@@ -8,6 +8,7 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.ArraySchema;
+import io.swagger.v3.oas.models.media.BooleanSchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
@@ -76,7 +77,20 @@ class ApiDescription {
                                 new ArraySchema()
                                         .items(new NumberSchema())
                                         .description(
-                                                "six numbers each: shape, s (mm), z (mm), turn (rad), size, colour"));
+                                                "six numbers each: shape, s (mm), z (mm), turn (rad), size, colour; lying on a"
+                                                        + " level surface: shape, x, y (mm), angle (rad), size,"
+                                                        + " colour"));
+                model.getProperties()
+                        .put(
+                                "inPlane",
+                                new BooleanSchema().description("whether it lies in the plane of a level surface"));
+                model.getProperties()
+                        .put(
+                                "standing",
+                                new ArraySchema()
+                                        .items(new NumberSchema())
+                                        .description(
+                                                "two numbers each: lift (mm), lean (rad); none where all lie flat"));
             }
             List<String> required = new ArrayList<>();
             List<String> components = new ArrayList<>();
@@ -86,6 +100,10 @@ class ApiDescription {
                 if (there && !component.isAnnotationPresent(Absent.class)) {
                     required.add(component.getName());
                 }
+            }
+            if (raw == Layout.class) {
+                components.add("standing");
+                required.add("standing");
             }
             model.getProperties().keySet().retainAll(components);
             model.setRequired(required);

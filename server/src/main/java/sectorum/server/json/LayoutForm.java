@@ -1,5 +1,7 @@
 package sectorum.server.json;
 
+import java.util.List;
+import sectorum.surface.Level;
 import sectorum.technique.Layout;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.SerializationContext;
@@ -30,13 +32,25 @@ final class LayoutForm extends ValueSerializer<Layout> {
         }
         to.writeEndArray();
         to.writeArrayPropertyStart("placements");
-        for (Layout.Placement p : layout.placements()) {
+        boolean lying = !layout.inPlane().isEmpty();
+        boolean standing = false;
+        for (int i = 0; i < layout.placements().size(); i++) {
+            Layout.Placement p = layout.placements().get(i);
+            Level.InPlane at = lying ? layout.inPlane().get(i) : null;
             to.writeNumber(p.shape());
-            write(p.s(), to);
-            write(p.z(), to);
-            write(p.turn(), to);
+            write(at == null ? p.s() : at.x(), to);
+            write(at == null ? p.z() : at.y(), to);
+            write(at == null ? p.turn() : at.angle(), to);
             write(p.size(), to);
             to.writeNumber(p.colour());
+            standing |= p.lift() != 0 || p.lean() != 0;
+        }
+        to.writeEndArray();
+        to.writeBooleanProperty("inPlane", lying);
+        to.writeArrayPropertyStart("standing");
+        for (Layout.Placement p : standing ? layout.placements() : List.<Layout.Placement>of()) {
+            write(p.lift(), to);
+            write(p.lean(), to);
         }
         to.writeEndArray();
         to.writeEndObject();

@@ -15,6 +15,7 @@ import sectorum.plan.Dressing;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.surface.SurfaceKind;
 import sectorum.tier.TierWorkup;
 
 class WorkedTest {
@@ -35,7 +36,7 @@ class WorkedTest {
                 null,
                 List.of(),
                 List.of(DivisionSpec.of("marks", 500, null, Front.SECTION, Preference.ANY, List.of())),
-                List.of(Dressing.fresh("weave", "weave", "marks")
+                List.of(Dressing.fresh("weave", "weave", SurfaceKind.SIDE, "marks")
                         .with(new Values(Map.of("each", 1.0, "stake", 1.0, "weaver", 2.5 + step * 0.001)))));
         return Plan.fresh("Woven").with(tier);
     }

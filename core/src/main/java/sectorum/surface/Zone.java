@@ -1,4 +1,4 @@
-package sectorum.side;
+package sectorum.surface;
 
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;

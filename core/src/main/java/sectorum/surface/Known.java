@@ -1,4 +1,4 @@
-package sectorum.side;
+package sectorum.surface;
 
 import java.util.List;
 

@@ -1,9 +1,11 @@
-package sectorum.side;
+package sectorum.surface;
 
 import java.util.List;
 import sectorum.measure.Values;
+import sectorum.outline.Along;
 import sectorum.outline.Outline;
 import sectorum.outline.OutlineKind;
+import sectorum.outline.Spot;
 
 /**
  * A tier's side as it is worked on.
@@ -14,7 +16,7 @@ import sectorum.outline.OutlineKind;
  * @param height mm along the side
  * @param heights height readings in order, empty where none was taken
  */
-public record Side(Outline outline, Known foot, Known top, Known height, List<Double> heights) {
+public record Side(Outline outline, Known foot, Known top, Known height, List<Double> heights) implements Surface {
     /** Over this share of the foot a difference to the top edge is worth saying (craft 2.1). */
     public static final double TAPER_SHOWS = 0.01;
     /** Over this spread of heights a tier is re-levelled or its edge hidden, mm (craft 2.1). */
@@ -47,7 +49,86 @@ public record Side(Outline outline, Known foot, Known top, Known height, List<Do
                 .toList();
     }
 
+    @Override
+    public SurfaceKind kind() {
+        return SurfaceKind.SIDE;
+    }
+
+    @Override
+    public double period() {
+        return foot.mm();
+    }
+
+    @Override
+    public double depth() {
+        return height.mm();
+    }
+
+    @Override
+    public double length(double from, double stretch, double z) {
+        return stretch * narrowing(z);
+    }
+
+    @Override
+    public double further(double s, double mm, double z) {
+        return s + mm / narrowing(z);
+    }
+
+    /** A trapezoid: the line at its middle times its height. */
+    @Override
+    public double area(Zone zone) {
+        return around((zone.foot() + zone.top()) / 2) * zone.height();
+    }
+
+    /** Where the side is straight, as much of the height as of the area. */
+    @Override
+    public double at(Zone zone, double share) {
+        return taper() == 0 ? zone.foot() + share * zone.height() : Surface.super.at(zone, share);
+    }
+
+    /** How far the side leans in, mm: the least of its radii gets so much smaller up to the top edge. */
+    private double leanMm() {
+        return (foot.mm() - top.mm()) / (2 * Math.PI);
+    }
+
+    /** Its height straight up, mm. */
+    public double upright() {
+        return Math.sqrt(Math.max(1, height.mm() * height.mm() - leanMm() * leanMm()));
+    }
+
+    @Override
+    public SpacePoint at(double s, double z) {
+        Spot spot = outline.at(s);
+        double share = narrowing(z);
+        double sin = leanMm() / height.mm();
+        double cos = upright() / height.mm();
+        return new SpacePoint(spot.x() * share, spot.y() * share, z * cos, spot.nx() * cos, spot.ny() * cos, sin);
+    }
+
+    /** The side unrolled: straight between any two places. */
+    @Override
+    public Frame frame(Along from, double section, double z) {
+        double narrowing = narrowing(z);
+        return new Frame() {
+            @Override
+            public double width() {
+                return section * narrowing;
+            }
+
+            @Override
+            public Pose at(double x, double up, double slope) {
+                return new Pose(from.s() + x / narrowing, z + up, slope);
+            }
+        };
+    }
+
+    /** The tier's upper edge, as an outline. */
+    public Outline edge() {
+        return outline.scaled(top.mm() / foot.mm());
+    }
+
     /** C(z) = C_foot + (C_top − C_foot)·z/H. */
+    @Override
     public double around(double z) {
         return foot.mm() + (top.mm() - foot.mm()) * z / height.mm();
     }
@@ -69,9 +150,5 @@ public record Side(Outline outline, Known foot, Known top, Known height, List<Do
 
     public Wrap wrap() {
         return Wrap.of(foot.mm(), top.mm(), height.mm());
-    }
-
-    public Zone wholeZone() {
-        return new Zone(0, height.mm());
     }
 }

@@ -5,4 +5,4 @@
  * <p>Heights z run up the side from the foot, along the side, as a tape laid on it reads them. On a tapered side the
  * circumference changes evenly with z and marks keep their angle, so a place is kept as a share of the way round.
  */
-package sectorum.side;
+package sectorum.surface;
