@@ -66,8 +66,10 @@ export function deepened(colour: string, by = 0.42): string {
 const TINY_PX = 9;
 /** More pieces than this in one path, and painting it takes longer than painting them apart. */
 const BATCH = 60;
-/** Reaching no farther than this from its middle, px, a piece is a speck: its box is all that can be seen of it. */
+/** Reaching no farther than this from its middle, px, a piece of many is a speck: its box is all that can be seen of it. */
 const SPECK_PX = 2.4;
+/** Fewer pieces than this are drawn as they are, however small. */
+const SPECKS_FROM = 400;
 /** Smaller than this, px, and a rim would be all there is of a piece. */
 const RIM_PX = 3.5;
 /** Points of the piece at hand, used again for the next. */
@@ -79,18 +81,25 @@ export class Brush {
   private colour = -1;
   private many = 0;
 
+  private readonly shapes: readonly Fine[];
+  private readonly colours: readonly string[];
+  private readonly specks: boolean;
+
   constructor(
     private readonly ctx: CanvasRenderingContext2D,
-    private readonly shapes: readonly Fine[],
-    private readonly colours: readonly string[],
+    { shapes, colours, placements }: Course,
     private readonly k: number,
-  ) {}
+  ) {
+    this.shapes = shapes;
+    this.colours = colours;
+    this.specks = placements.length / ROW >= SPECKS_FROM;
+  }
 
   /** Draws what stands in the points as this shape. */
   draw(index: number, colour: number): void {
     const shape = this.shapes[index]!;
     const px = shape.right * this.k;
-    if (shape.closed && shape.role === 'piece' && px < SPECK_PX) {
+    if (this.specks && shape.closed && shape.role === 'piece' && px < SPECK_PX) {
       this.done();
       this.speck(this.colours[colour] ?? INKS.sheet);
       return;
@@ -145,13 +154,14 @@ export function coarse(shape: Fine, k: number): number {
 /** A course on the flat band; whatever crosses the seam is drawn at both ends. */
 export function drawFlat(
   ctx: CanvasRenderingContext2D,
-  { placements, shapes, colours }: Course,
+  course: Course,
   taper: Tapering,
   at: { left: number; foot: number; k: number },
 ): void {
   const { left, foot, k } = at;
   const { around } = taper;
-  const brush = new Brush(ctx, shapes, colours, k);
+  const { placements, shapes } = course;
+  const brush = new Brush(ctx, course, k);
   for (let row = 0; row < placements.length; row += ROW) {
     const index = placements[row]!;
     const shape = shapes[index]!;
@@ -185,11 +195,12 @@ export function drawFlat(
 /** A course on a level surface: each piece lies in its plane as it is. */
 export function drawLying(
   ctx: CanvasRenderingContext2D,
-  { placements, shapes, colours }: Course,
+  course: Course,
   k: number,
   toPx: (x: number, y: number) => [number, number],
 ): void {
-  const brush = new Brush(ctx, shapes, colours, k);
+  const { placements, shapes } = course;
+  const brush = new Brush(ctx, course, k);
   for (let row = 0; row < placements.length; row += ROW) {
     const index = placements[row]!;
     const shape = shapes[index]!;

@@ -116,6 +116,8 @@ function drawTop(ctx: CanvasRenderingContext2D, b: Body, toPx: ToPx, { chosen, h
 const at = (b: Body, i: number) => (i >= b.x.length ? i - (b.x.length - 1) : i);
 
 function wall(ctx: CanvasRenderingContext2D, b: Body, run: Run, low: number, top: number, toPx: ToPx) {
+  // At a limb the upper edge turns back on itself: a pointed join would stand out like a thorn.
+  ctx.lineJoin = 'round';
   ctx.beginPath();
   const edge = (z: number, from: number, to: number, by: number) => {
     const n = narrowing(b, z);
@@ -163,15 +165,10 @@ function drawRun(
   ctx.stroke();
 }
 
-function drawCourse(
-  ctx: CanvasRenderingContext2D,
-  b: Body,
-  run: Run,
-  { placements, shapes, colours }: Course,
-  eye: Eye,
-): void {
+function drawCourse(ctx: CanvasRenderingContext2D, b: Body, run: Run, course: Course, eye: Eye): void {
+  const { placements, shapes } = course;
   const walk = new Walker(b, run);
-  const brush = new Brush(ctx, shapes, colours, eye.k);
+  const brush = new Brush(ctx, course, eye.k);
   for (let at = 0; at < placements.length; at += ROW) {
     const index = placements[at]!;
     const shape = shapes[index]!;

@@ -149,8 +149,9 @@ export function LevelBand(props: Props) {
             strokeWidth={2}
           />
           <text
-            x={scale.x(0) + 6}
-            y={scale.y(bounds.front) + 26}
+            x={scale.x(0) - 6}
+            y={scale.y(bounds.front) + 24}
+            textAnchor="end"
             className="fill-pin text-[14px] font-semibold"
           >
             front

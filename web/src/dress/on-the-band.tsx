@@ -55,7 +55,7 @@ export function OnTheBand(props: Held) {
   };
   return (
     <div className="mt-3" ref={holder}>
-      <div className="-mb-1 flex flex-wrap items-center justify-end gap-x-1">
+      <div className={`${level ? '' : 'mb-1'} flex flex-wrap items-center justify-end gap-x-1`}>
         {shape === 'flat' ? <Surfaces {...props} /> : null}
         {level ? null : shape === 'flat' ? (
           <>

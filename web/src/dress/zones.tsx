@@ -36,7 +36,7 @@ function ZoneFields({ seen, zone, onZone }: ZoneProps) {
             value={zone[end].edge}
             options={[
               { name: 'foot', label: level ? 'rim' : 'foot' },
-              { name: 'top', label: level ? (seen.hidden.length > 0 ? seen.end : 'middle') : 'top' },
+              { name: 'top', label: level ? 'inside' : 'top' },
             ]}
             onChoice={(edge) => void onZone({ ...zone, [end]: { ...zone[end], edge } })}
           />

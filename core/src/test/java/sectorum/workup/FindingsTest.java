@@ -44,19 +44,6 @@ class FindingsTest {
         SHOWN.put(rule, tier);
     }
 
-    private static Dressing coloured(Dressing d, String... colours) {
-        return new Dressing(
-                d.id(),
-                d.technique(),
-                d.surface(),
-                d.division(),
-                d.zone(),
-                d.resting(),
-                d.covers(),
-                List.of(colours),
-                d.settings());
-    }
-
     private static Tiers five(Dressing dressing) {
         return round().taped(Reading.of(Reading.What.FOOT, 731))
                 .divisions(division(5))
@@ -128,7 +115,7 @@ class FindingsTest {
         shown("ropes.pitch", five(worn("ropes", "strand=18 pitch=55")));
         shown("ropes.inset", five(worn("ropes", "inset=round across=116")));
         shown("ropes.panel", five(worn("ropes", "panel=8")));
-        shown("colours.meet", five(coloured(worn("channel", "made=strips each=1"), "plum", "cream")));
+        shown("colours.meet", five(Tiers.coloured(worn("channel", "made=strips each=1"), "plum", "cream")));
     }
 
     private static Tiers thirteen(Dressing dressing) {

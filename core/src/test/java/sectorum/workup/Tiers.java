@@ -58,6 +58,19 @@ record Tiers(
         return new Dressing(technique, technique, null, "marks", null, false, false, List.of(), values);
     }
 
+    static Dressing coloured(Dressing d, String... colours) {
+        return new Dressing(
+                d.id(),
+                d.technique(),
+                d.surface(),
+                d.division(),
+                d.zone(),
+                d.resting(),
+                d.covers(),
+                List.of(colours),
+                d.settings());
+    }
+
     Tiers taped(Reading... read) {
         return new Tiers(outline, List.of(read), accepted, borders, divisions, dressings);
     }

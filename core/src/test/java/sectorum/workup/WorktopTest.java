@@ -71,7 +71,7 @@ class WorktopTest {
         };
         for (String id : Catalogue.all().stream().map(t -> t.id()).toList()) {
             for (String outline : List.of("round", "square")) {
-                Dressing two = coloured(worn(id, ""), "cream", "vein");
+                Dressing two = Tiers.coloured(worn(id, ""), "cream", "vein");
                 Tables tables = Tables.of(
                         round().outline(outline).divisions(division(12)).dressings(worn(id, ""), renamed(two)));
                 all.add(tables);
@@ -80,19 +80,6 @@ class WorktopTest {
             }
         }
         return all.stream();
-    }
-
-    private static Dressing coloured(Dressing d, String... colours) {
-        return new Dressing(
-                d.id(),
-                d.technique(),
-                d.surface(),
-                d.division(),
-                d.zone(),
-                d.resting(),
-                d.covers(),
-                List.of(colours),
-                d.settings());
     }
 
     private static Dressing renamed(Dressing d) {
@@ -196,8 +183,8 @@ class WorktopTest {
 
     @Test
     void trimmingsOfTheCoveringAreCreditedToPiecesOfTheSamePasteAndColour() {
-        Tables tables =
-                Tables.of(round().divisions(division(5)).dressings(coloured(worn("drape", "paste=fondant"), "cream")));
+        Tables tables = Tables.of(
+                round().divisions(division(5)).dressings(Tiers.coloured(worn("drape", "paste=fondant"), "cream")));
         Tier t = tables.tiers().get(0);
         Worktop plain = tables.top();
         Batch drape = rolled(plain);
@@ -260,8 +247,8 @@ class WorktopTest {
 
     @Test
     void halfAndHalfIsMixedByMassAndMarbleByShare() {
-        Worktop top = Tables.of(
-                        round().divisions(division(5)).dressings(coloured(worn("crescent", "paste=half"), "vein")))
+        Worktop top = Tables.of(round().divisions(division(5))
+                        .dressings(Tiers.coloured(worn("crescent", "paste=half"), "vein")))
                 .top();
         Batch batch = rolled(top);
         assertThat(batch.mixed()).hasSize(4);
@@ -298,7 +285,7 @@ class WorktopTest {
     @Test
     void oneTubOfWhiteIsBoughtForAllItsColours() {
         Worktop top = Tables.of(round().divisions(division(12))
-                        .dressings(coloured(worn("squares", "laid=chequers paste=fondant"), "plum", "cream")))
+                        .dressings(Tiers.coloured(worn("squares", "laid=chequers paste=fondant"), "plum", "cream")))
                 .stocked(paste("fondant", "white", 0, 2500, 14.5))
                 .top();
         List<Shopping.Buy> fondant =
@@ -363,7 +350,7 @@ class WorktopTest {
     void lightColoursAreRolledBeforeDarkAndPiecesThatDryLongestFirst() {
         Worktop top = Tables.of(round().divisions(division(12))
                         .dressings(
-                                coloured(worn("squares", "each=1 laid=chequers paste=fondant"), "plum", "cream"),
+                                Tiers.coloured(worn("squares", "each=1 laid=chequers paste=fondant"), "plum", "cream"),
                                 worn("crescent", "paste=gum")))
                 .top();
         List<Batch> rolled = top.batches().stream()

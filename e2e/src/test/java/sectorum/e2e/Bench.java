@@ -4,6 +4,8 @@ import java.net.URI;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
 import sectorum.server.RunningApp;
 
 /** Where every browser test sits down: a browser as if opened anew, and what all of them do. */
@@ -43,5 +45,37 @@ abstract class Bench {
     /** A row of the ledger. */
     protected static By row(String label, String value) {
         return By.xpath("//aside[@aria-label='Ledger']//div[dt[.='" + label + "'] and dd[.='" + value + "']]");
+    }
+
+    static By grip(String label) {
+        return By.cssSelector("g[role=slider][aria-label^='" + label + "']");
+    }
+
+    double value(By slider) {
+        return Double.parseDouble(browser.see(slider).getDomAttribute("aria-valuenow"));
+    }
+
+    void reaches(By slider, double low, double high) {
+        browser.until(d -> value(slider) >= low && value(slider) <= high ? Boolean.TRUE : null);
+    }
+
+    void drag(By what, int dx, int dy) {
+        WebElement held = browser.see(what);
+        new Actions(browser.driver())
+                .clickAndHold(held)
+                .moveByOffset(dx / 2, dy / 2)
+                .moveByOffset(dx - dx / 2, dy - dy / 2)
+                .release()
+                .perform();
+    }
+
+    /** A plan whose only tier was taped at 731 mm and stands in five sections. */
+    void taped(String name) {
+        newPlan(name);
+        browser.type("Tape round the foot", "73.1");
+        browser.press("Divide");
+        browser.type("Sections", "5");
+        browser.see(lead("14.62", "on the tape"));
+        browser.press("Dress");
     }
 }

@@ -7,43 +7,10 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.interactions.Actions;
 
 /** The screen by which the product is known, worked as a decorator works it. */
 class DressIT extends Bench {
     private static final By CAKE = By.cssSelector("canvas[aria-label='The cake, turned']");
-
-    private static By grip(String label) {
-        return By.cssSelector("g[role=slider][aria-label^='" + label + "']");
-    }
-
-    private double value(By slider) {
-        return Double.parseDouble(browser.see(slider).getDomAttribute("aria-valuenow"));
-    }
-
-    private void reaches(By slider, double low, double high) {
-        browser.until(d -> value(slider) >= low && value(slider) <= high ? Boolean.TRUE : null);
-    }
-
-    private void drag(By what, int dx, int dy) {
-        WebElement held = browser.see(what);
-        new Actions(browser.driver())
-                .clickAndHold(held)
-                .moveByOffset(dx / 2, dy / 2)
-                .moveByOffset(dx - dx / 2, dy - dy / 2)
-                .release()
-                .perform();
-    }
-
-    /** A plan whose only tier was taped at 731 mm and stands in five sections. */
-    private void taped(String name) {
-        newPlan(name);
-        browser.type("Tape round the foot", "73.1");
-        browser.press("Divide");
-        browser.type("Sections", "5");
-        browser.see(lead("14.62", "on the tape"));
-        browser.press("Dress");
-    }
 
     @Test
     void coursesAreAddedOrderedRestedCopiedAndColoured() {

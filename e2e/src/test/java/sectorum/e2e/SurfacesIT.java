@@ -1,0 +1,90 @@
+package sectorum.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+
+/** Tops, ledges and the board, dressed by pointer and by keys. */
+class SurfacesIT extends Bench {
+    private static final By CAKE = By.cssSelector("canvas[aria-label='The cake, turned']");
+    private static final By COURSES = By.cssSelector("ul[aria-label='Courses'] button");
+
+    private static By surface(String name) {
+        return By.xpath("//*[@aria-label='Surface']//button[.='" + name + "']");
+    }
+
+    private void lies(String surface) {
+        browser.see(By.cssSelector("svg[aria-label='The " + surface + " from above, front at the bottom']"));
+    }
+
+    private String picture() {
+        return (String) browser.driver().executeScript("return arguments[0].toDataURL()", browser.see(CAKE));
+    }
+
+    @Test
+    void aBoardIsDressedByKeysAlone() {
+        taped("Board by keys");
+        browser.driver().executeScript("arguments[0].focus()", browser.see(surface("Side")));
+        browser.keys(Keys.ARROW_RIGHT);
+        browser.keys(Keys.ARROW_RIGHT);
+        browser.keys(Keys.SPACE);
+        lies("board");
+        browser.read("Nothing on this board yet");
+        String bare = picture();
+        browser.see(Browser.button("Add a course")).sendKeys(Keys.ENTER);
+        browser.read("What goes on the board");
+        assertThat(browser.texts(By.cssSelector("[role=dialog] li")))
+                .anyMatch(t -> t.contains("Pearl rows"))
+                .noneMatch(t -> t.contains("Diamond quilting"));
+        browser.see(By.xpath("//*[@role='dialog']//button[contains(., 'Pearl rows')]"))
+                .sendKeys(Keys.ENTER);
+        browser.gone("What goes on the board");
+        // 731 round the foot and 25 mm of board: 888 at its edge, pearls of 6 one every 8 in the line 3 mm in.
+        browser.see(lead("109", "pearls"));
+        browser.says("One every", "0.8 cm");
+        browser.until(d -> picture().equals(bare) ? null : Boolean.TRUE);
+        By pitch = grip("How far apart");
+        browser.see(pitch).sendKeys(Keys.ARROW_RIGHT);
+        browser.says("One every", "0.9 cm");
+        By outer = grip("Outer edge of its zone");
+        browser.see(outer).sendKeys(Keys.ARROW_UP);
+        reaches(outer, 1, 1);
+        assertThat(browser.see(outer).getDomAttribute("aria-valuetext")).contains("in from the board's edge");
+        browser.see(surface("Side")).sendKeys(Keys.SPACE);
+        browser.read("Nothing on this side yet");
+        browser.see(COURSES).sendKeys(Keys.ENTER);
+        lies("board");
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
+
+    @Test
+    void aTopBecomesALedgeUnderATierAndItsHandlesMove() {
+        taped("Top and ledge");
+        browser.click(surface("Top"));
+        lies("top");
+        addCourse("Garlands");
+        assertThat(browser.texts(COURSES).get(0)).contains("on the top");
+        By lowest = grip("Lowest point");
+        double drop = value(lowest);
+        drag(lowest, 0, 14);
+        browser.until(d -> value(lowest) > drop + 4 ? Boolean.TRUE : null);
+        By inner = grip("Inner edge of its zone");
+        double edge = value(inner);
+        drag(inner, -16, 0);
+        browser.until(d -> value(inner) > edge + 4 ? Boolean.TRUE : null);
+        browser.type("Drop", "1.2");
+        reaches(lowest, 12, 12);
+        browser.press("Add a tier");
+        browser.read("Tier 2, dressed");
+        browser.keys(".");
+        lies("ledge");
+        assertThat(browser.texts(COURSES).get(0)).contains("on the ledge");
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+        browser.again();
+        lies("ledge");
+    }
+}
