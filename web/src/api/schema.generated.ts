@@ -895,7 +895,7 @@ export interface components {
             /** Format: double */
             across: number;
             /** @enum {string} */
-            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
             /** Format: double */
             thickness: number;
             colour?: string;
@@ -921,7 +921,7 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
             colour?: string;
             /** @enum {string} */
             laid?: "spread" | "sheet" | "bare" | "strip";
@@ -1004,7 +1004,7 @@ export interface components {
         };
         Layer: {
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
             /** Format: double */
             thickness: number;
         };
@@ -1046,7 +1046,7 @@ export interface components {
             /** Format: int32 */
             count: number;
             /** @enum {string} */
-            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
             dark: boolean;
             seat: components["schemas"]["Seat"];
             labour: components["schemas"]["Labour"];
@@ -1180,7 +1180,7 @@ export interface components {
             };
             wanted: components["schemas"]["Thing"][];
             joints: {
-                [key: string]: "water" | "glue" | "extract" | "hollow" | "royal" | "chocolate" | "itself" | "none";
+                [key: string]: "water" | "glue" | "extract" | "hollow" | "royal" | "chocolate" | "gel" | "itself" | "none";
             };
         };
         Taken: {
@@ -1280,7 +1280,7 @@ export interface components {
         Cut: {
             what: components["schemas"]["Phrase"];
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
             /** Format: double */
             thickness: number;
             /** Format: int32 */
@@ -1576,7 +1576,7 @@ export interface components {
         };
         Used: {
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
             /** Format: int32 */
             colour: number;
             /** Format: double */
@@ -1626,9 +1626,9 @@ export interface components {
         Batch: {
             id: string;
             /** @enum {string} */
-            form: "coat" | "cover" | "rolled" | "shaped" | "bought";
+            form: "coat" | "cover" | "rolled" | "shaped" | "bought" | "sheet";
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -1680,7 +1680,7 @@ export interface components {
             index: number;
             name: string;
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -1740,7 +1740,7 @@ export interface components {
         };
         Mixed: {
             /** @enum {string} */
-            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl";
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
             tint: components["schemas"]["Tint"];
             powder: boolean;
             /** Format: double */
@@ -1810,7 +1810,7 @@ export interface components {
         };
         School: {
             /** @enum {string} */
-            adhesive: "water" | "glue" | "extract" | "hollow" | "royal" | "chocolate" | "itself" | "none";
+            adhesive: "water" | "glue" | "extract" | "hollow" | "royal" | "chocolate" | "gel" | "itself" | "none";
             words: string;
             why: string;
         };
@@ -2383,6 +2383,7 @@ export interface components {
         Choices: {
             outlines: components["schemas"]["Kind"][];
             techniques: components["schemas"]["Offered"][];
+            materials: components["schemas"]["MaterialChoice"][];
             height: components["schemas"]["Field"];
             coat: components["schemas"]["Field"];
             count: components["schemas"]["Field"];
@@ -2403,6 +2404,14 @@ export interface components {
             kind: string;
             label: string;
             fields: components["schemas"]["Field"][];
+        };
+        MaterialChoice: {
+            /** @enum {string} */
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            words: string;
+            coats: boolean;
+            pieces: boolean;
+            dries: boolean;
         };
         Offered: {
             id: string;

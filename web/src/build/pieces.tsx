@@ -9,6 +9,7 @@ import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number';
 import { Pick } from '../ui/select';
 import { CountField, LengthField, WordsField } from '../ui/typed';
+import { useMaterials } from '../units/preferences';
 import { span } from '../units/time';
 import { mass } from '../units/units';
 
@@ -22,17 +23,6 @@ const FORMS = named<OwnPiece['form']>(
   ['bow', 'bow'],
   ['flower', 'flower'],
   ['figure', 'figure'],
-);
-const PASTES = named(
-  ['gum', 'gum paste'],
-  ['half', 'half-and-half'],
-  ['modelling', 'modelling paste'],
-  ['fondant', 'fondant'],
-  ['royal', 'royal icing'],
-  ['sugar', 'cooked sugar'],
-  ['sugar_sheet', 'sugar sheet'],
-  ['chocolate', 'chocolate'],
-  ['none', 'something else'],
 );
 const FACES = named<OwnPiece['resting']['faces']>(
   ['both', 'both faces free'],
@@ -52,15 +42,6 @@ const STICKS = named<OwnPiece['sticks']['kind']>(
 );
 
 const UNTIL = named(['place', 'as its place asks'], ['handled', 'may be handled'], ['hard', 'is hard']);
-const LAYERS = named(
-  ['none', 'nothing'],
-  ['sugar_sheet', 'sugar sheet'],
-  ['gum', 'gum paste'],
-  ['half', 'half-and-half'],
-  ['fondant', 'fondant'],
-  ['royal', 'royal icing'],
-);
-
 /** No tier's own name has this sign. */
 const TOPMOST = '*';
 
@@ -190,6 +171,7 @@ function Outline({ worked }: { worked: PieceWorkup | undefined }) {
 }
 
 function Fields({ piece }: { piece: OwnPiece }) {
+  const { choices } = useMaterials();
   const edit = useEdit();
   const plan = usePlan();
   const change = (next: (p: OwnPiece) => OwnPiece) => edit(onPiece(piece.id, next));
@@ -230,7 +212,7 @@ function Fields({ piece }: { piece: OwnPiece }) {
       <Pick
         label="Made of"
         value={piece.paste ?? 'none'}
-        options={PASTES}
+        options={[...choices('pieces'), { name: 'none', label: 'something else' }]}
         onChoice={(p) =>
           void change((o) => withField(o, 'paste', p === 'none' ? undefined : (p as OwnPiece['paste'])))
         }
@@ -320,7 +302,7 @@ function Fields({ piece }: { piece: OwnPiece }) {
       <Pick
         label="Another paste over it"
         value={resting.layer?.paste ?? 'none'}
-        options={LAYERS}
+        options={[{ name: 'none', label: 'nothing' }, ...choices('dries')]}
         onChoice={(paste) =>
           void set({
             resting: withField(

@@ -7,9 +7,9 @@ import { AnyField } from '../ui/any-field';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
-import { usePreferences } from '../units/preferences';
+import { useMaterials, usePreferences } from '../units/preferences';
 import { quantity, quantityParts, say } from '../units/units';
-import { capital, pasteWords } from '../units/words';
+import { capital } from '../units/words';
 import { DressingZone } from './zones';
 
 /** What matters of the chosen course: its numbers, what there is to say, its settings, how it is made. */
@@ -115,6 +115,7 @@ interface MadeProps {
 /** What is cut, what holds it, and the steps in order with the caution where it belongs. */
 const HowMade = memo(function HowMade({ making, colours, palette }: MadeProps) {
   const { unit } = usePreferences();
+  const { words } = useMaterials();
   const name = (index: number) =>
     palette.find((c) => c.id === colours[index])?.name ??
     (colours.length === 0 ? palette[0]?.name : undefined);
@@ -165,7 +166,7 @@ const HowMade = memo(function HowMade({ making, colours, palette }: MadeProps) {
                 className="border-t border-dotted border-ink/30"
               >
                 <td className="py-1">
-                  {capital(pasteWords(u.paste))}
+                  {capital(words(u.paste))}
                   <span className="block text-[0.92rem] text-soft">
                     {[
                       name(u.colour),

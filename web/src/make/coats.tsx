@@ -4,18 +4,9 @@ import { coat, withField } from '../plan/edits';
 import { Pick } from '../ui/select';
 import { tellBad } from '../ui/toasts';
 import { LengthField } from '../ui/typed';
-import { usePreferences } from '../units/preferences';
+import { useMaterials, usePreferences } from '../units/preferences';
 import { length } from '../units/units';
 
-const PASTES = ['fondant', 'buttercream', 'ganache', 'chocolate', 'modelling', 'royal'] as const;
-const WORDS: Record<string, string> = {
-  fondant: 'fondant',
-  buttercream: 'buttercream',
-  ganache: 'ganache',
-  chocolate: 'chocolate',
-  modelling: 'modelling paste',
-  royal: 'royal icing',
-};
 const LAID = [
   { name: 'usual', label: 'the usual way' },
   { name: 'spread', label: 'spread' },
@@ -46,6 +37,7 @@ export function Coats() {
 function OneCoat({ tier, coat: c, index }: { tier: Tier; coat: Coat; index: number }) {
   const { editor } = useOpen();
   const { unit } = usePreferences();
+  const { words, choices } = useMaterials();
   const { palette } = usePlan();
   const change = async (field: keyof Coat, value: unknown) => {
     const refused = await editor.edit((plan) =>
@@ -60,7 +52,6 @@ function OneCoat({ tier, coat: c, index }: { tier: Tier; coat: Coat; index: numb
     }
     return refused;
   };
-  const said = WORDS[c.paste ?? ''];
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2 py-1.5">
       <p className="w-40 pb-2.5">
@@ -71,8 +62,10 @@ function OneCoat({ tier, coat: c, index }: { tier: Tier; coat: Coat; index: numb
         value={c.paste ?? 'usual'}
         options={[
           { name: 'usual', label: 'as its name says' },
-          ...PASTES.map((p) => ({ name: p, label: WORDS[p]! })),
-          ...(c.paste && !said ? [{ name: c.paste, label: c.paste }] : []),
+          ...choices('coats'),
+          ...(c.paste && !choices('coats').some((m) => m.name === c.paste)
+            ? [{ name: c.paste, label: words(c.paste) }]
+            : []),
         ]}
         onChoice={(p) => void change('paste', p === 'usual' ? undefined : p)}
       />

@@ -4,7 +4,7 @@ import { useOpen, usePlan } from '../plan/context';
 import { tick } from '../plan/edits';
 import { Button } from '../ui/button';
 import { tellBad } from '../ui/toasts';
-import { usePreferences } from '../units/preferences';
+import { useMaterials, usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
 import { batchWords, capital } from '../units/words';
 import { PieceOutline } from './outline';
@@ -14,6 +14,7 @@ import { save } from './use';
 export function Cutting({ top }: { top: Worktop }) {
   const plan = usePlan();
   const { unit } = usePreferences();
+  const { words } = useMaterials();
   const ticked = new Set(plan.table?.ticked ?? []);
   const batches = top.batches.filter((b) => b.lines.length > 0);
   const lines = batches.flatMap((b) => b.lines);
@@ -42,9 +43,9 @@ export function Cutting({ top }: { top: Worktop }) {
         </Button>
       </div>
       {batches.map((batch) => (
-        <section key={batch.id} aria-label={batchWords(batch, unit)} className="mb-5">
+        <section key={batch.id} aria-label={batchWords(batch, unit, words)} className="mb-5">
           <h2 className="heading border-b-[3px] border-ink pb-1 text-[1.1rem]">
-            {batchWords(batch, unit)}
+            {batchWords(batch, unit, words)}
             {batch.rolls > 0 ? (
               <span className="note ml-2 font-normal">
                 {batch.rolls === 1 ? 'one sheet' : `${batch.rolls} sheets`}

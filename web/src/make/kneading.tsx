@@ -4,9 +4,9 @@ import { useOpen, usePlan } from '../plan/context';
 import { onTable } from '../plan/edits';
 import { Button } from '../ui/button';
 import { tell, tellBad } from '../ui/toasts';
-import { usePreferences } from '../units/preferences';
+import { useMaterials, usePreferences } from '../units/preferences';
 import { length, mass } from '../units/units';
-import { batchWords, formWords, lid, pasteWords } from '../units/words';
+import { batchWords, formWords, lid } from '../units/words';
 import { Coats } from './coats';
 import { Lump, Sum } from './lump';
 import { useCupboardChanged } from './use';
@@ -44,6 +44,7 @@ interface KneadedProps {
 
 function Kneaded({ batch, number, most, top }: KneadedProps) {
   const { unit } = usePreferences();
+  const { words } = useMaterials();
   const plan = usePlan();
   const { parts } = batch;
   const kneaded = parts.net + parts.spare + parts.offCuts + parts.rounding - parts.credit;
@@ -57,7 +58,7 @@ function Kneaded({ batch, number, most, top }: KneadedProps) {
       <Lump grams={kneaded} most={most} shade={batch.tint.shade} />
       <div className="min-w-0">
         <h2 className="text-[1.08rem] font-semibold">
-          {batchWords(batch, unit)} <span className="note font-normal">{formWords(batch)}</span>
+          {batchWords(batch, unit, words)} <span className="note font-normal">{formWords(batch)}</span>
         </h2>
         <p className="note">
           {batch.coverings.length > 0
@@ -76,7 +77,7 @@ function Kneaded({ batch, number, most, top }: KneadedProps) {
               .map((m) =>
                 m.powder
                   ? `${mass(m.grams)} CMC powder, kneaded in and rested`
-                  : `${mass(m.grams)} ${pasteWords(m.paste)}${m.tint.id === '' ? '' : ` ${m.tint.name}`}`,
+                  : `${mass(m.grams)} ${words(m.paste)}${m.tint.id === '' ? '' : ` ${m.tint.name}`}`,
               )
               .join(' + ')}
             {batch.tint.blend?.marbled ? '. Its off-cuts serve only as marble.' : ''}

@@ -2,7 +2,7 @@ import type { Batch, Nested, Worktop } from '../api/client';
 import { useOpen } from '../plan/context';
 import { onTable } from '../plan/edits';
 import { NumberField } from '../ui/number';
-import { usePreferences } from '../units/preferences';
+import { useMaterials, usePreferences } from '../units/preferences';
 import { decimal, length, say } from '../units/units';
 import { batchWords } from '../units/words';
 import { path, placed } from './outline';
@@ -12,15 +12,18 @@ const WIDE = 230;
 /** How pieces lie on the sheets owned, drawn; what was counted from one wins over the drawing. */
 export function Sheets({ top }: { top: Worktop }) {
   const { unit } = usePreferences();
-  const cut = top.batches.filter((b) => b.form === 'rolled' && b.lines.length > 0);
+  const { words } = useMaterials();
+  const cut = top.batches.filter((b) => (b.form === 'rolled' || b.form === 'sheet') && b.lines.length > 0);
   if (cut.length === 0) {
     return <p className="note">Nothing is cut from a sheet yet.</p>;
   }
   return (
     <>
       {cut.map((batch) => (
-        <section key={batch.id} aria-label={batchWords(batch, unit)} className="mb-7">
-          <h2 className="heading border-b-[3px] border-ink pb-1 text-[1.1rem]">{batchWords(batch, unit)}</h2>
+        <section key={batch.id} aria-label={batchWords(batch, unit, words)} className="mb-7">
+          <h2 className="heading border-b-[3px] border-ink pb-1 text-[1.1rem]">
+            {batchWords(batch, unit, words)}
+          </h2>
           {batch.nested ? (
             <>
               <p className="note my-2">

@@ -24,11 +24,13 @@ describe('words of the table', () => {
     ['fondant', 'Dusk', 1.5, 'rolled', 'Fondant, Dusk, 1.5 mm', 'rolled and cut'],
     ['half', '', 2, 'cover', 'Half-and-half, 2 mm', 'rolled to cover'],
     ['royal', 'Brass', 0, 'shaped', 'Royal icing, Brass', 'shaped'],
-    ['pearl', '', 0, 'bought', 'Pearls', 'bought'],
+    ['pearl', '', 0, 'bought', 'Pearl', 'bought'],
     ['ganache', '', 5, 'coat', 'Ganache, 5 mm', 'spread'],
   ] as const)('%s %s', (paste, colour, thickness, form, words, how) => {
     const one = batch(paste, colour, thickness, form);
-    expect(batchWords(one, 'mm')).toBe(words);
+    expect(
+      batchWords(one, 'mm', (m) => (m === 'half' ? 'half-and-half' : m === 'royal' ? 'royal icing' : m)),
+    ).toBe(words);
     expect(formWords(one)).toBe(how);
   });
 

@@ -40,3 +40,14 @@ export function useBench() {
 export function useCatalogue() {
   return useQuery(catalogueQuery).data;
 }
+
+/** The materials there are, and what each is called. */
+export function useMaterials() {
+  const materials = useCatalogue()?.materials ?? [];
+  return {
+    words: (material: string) => materials.find((m) => m.material === material)?.words ?? material,
+    /** As choices, those of which something holds. */
+    choices: (of: 'coats' | 'pieces' | 'dries') =>
+      materials.filter((m) => m[of]).map((m) => ({ name: m.material as string, label: m.words })),
+  };
+}

@@ -1,23 +1,8 @@
 import type { Batch, LengthUnit } from '../api/client';
 import { length } from './units';
 
-const PASTES: Record<Batch['paste'], string> = {
-  fondant: 'fondant',
-  half: 'half-and-half',
-  gum: 'gum paste',
-  modelling: 'modelling paste',
-  chocolate: 'chocolate',
-  ganache: 'ganache',
-  buttercream: 'buttercream',
-  royal: 'royal icing',
-  sugar: 'cooked sugar',
-  sugar_sheet: 'sugar sheet',
-  pearl: 'pearls',
-};
-
-export function pasteWords(paste: Batch['paste']): string {
-  return PASTES[paste];
-}
+/** What a material is called. */
+export type MaterialWords = (material: Batch['paste']) => string;
 
 const FORMS: Record<Batch['form'], string> = {
   coat: 'spread',
@@ -25,6 +10,7 @@ const FORMS: Record<Batch['form'], string> = {
   rolled: 'rolled and cut',
   shaped: 'shaped',
   bought: 'bought',
+  sheet: 'cut from sheets',
 };
 
 export function capital(words: string): string {
@@ -32,10 +18,10 @@ export function capital(words: string): string {
 }
 
 /** What a batch is, in the order a hand needs it: paste, colour, thickness. */
-export function batchWords(batch: Batch, unit: LengthUnit): string {
+export function batchWords(batch: Batch, unit: LengthUnit, words: MaterialWords): string {
   const colour = batch.tint.id === '' ? '' : `, ${batch.tint.name}`;
   const thick = batch.thickness > 0 ? `, ${length(batch.thickness, unit)}` : '';
-  return `${capital(pasteWords(batch.paste))}${colour}${thick}`;
+  return `${capital(words(batch.paste))}${colour}${thick}`;
 }
 
 /** The lid beside a strip, as it is rolled. */

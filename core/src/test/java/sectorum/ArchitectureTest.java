@@ -20,6 +20,7 @@ class ArchitectureTest {
             "drawing",
             "outline",
             "surface",
+            "material",
             "divide",
             "curve",
             "bench",

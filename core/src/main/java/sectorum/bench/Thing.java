@@ -2,6 +2,7 @@ package sectorum.bench;
 
 import java.util.HashSet;
 import java.util.Set;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -117,7 +118,7 @@ public record Thing(
                 .orElseThrow(() -> new IllegalArgumentException(kind + " has no " + name));
     }
 
-    public boolean isPaste(Paste paste) {
+    public boolean isPaste(Material paste) {
         return kind == ThingKind.PASTE && choice("paste").equals(paste.key());
     }
 

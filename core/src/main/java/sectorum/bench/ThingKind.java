@@ -3,6 +3,8 @@ package sectorum.bench;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
+import sectorum.material.Material;
 import sectorum.measure.Field;
 
 /**
@@ -26,15 +28,7 @@ public enum ThingKind {
             "Sheets",
             "Mats and sheets that pieces are rolled, cut or set on.",
             Counted.PIECES,
-            Field.choice(
-                    "of",
-                    "Of",
-                    List.of(
-                            new Field.Choice("mat", "mat to roll on"),
-                            new Field.Choice("wafer", "wafer paper"),
-                            new Field.Choice("acetate", "acetate"),
-                            new Field.Choice("parchment", "parchment")),
-                    "mat"),
+            Field.choice("of", "Of", sheets(), "mat"),
             Field.length("width", "Width", 50, 2000, 400, "Measure the sheet itself."),
             Field.length("length", "Length", 50, 5000, 600, "Measure the sheet itself.")),
     BOARD("Boards", "Boards draw curves and seat tiers.", Counted.PIECES, across("Across", 3, 160)),
@@ -116,9 +110,22 @@ public enum ThingKind {
         return Field.length("across", label, least, 1000, usual, "Measure from edge to edge, outside.");
     }
 
+    /** What is worked on, and what is cut from. */
+    private static List<Field.Choice> sheets() {
+        Stream<Field.Choice> eaten = Arrays.stream(Material.values())
+                .filter(m -> m.shaping() == Material.Shaping.SHEET)
+                .map(m -> new Field.Choice(m.key(), m.words()));
+        return Stream.of(
+                        Stream.of(new Field.Choice("mat", "mat to roll on")),
+                        eaten,
+                        Stream.of(new Field.Choice("acetate", "acetate"), new Field.Choice("parchment", "parchment")))
+                .flatMap(c -> c)
+                .toList();
+    }
+
     private static List<Field.Choice> pastes() {
-        return Arrays.stream(Paste.values())
-                .filter(p -> p != Paste.PEARL)
+        return Arrays.stream(Material.values())
+                .filter(p -> !p.isBoughtReady())
                 .map(p -> new Field.Choice(p.key(), p.words()))
                 .toList();
     }

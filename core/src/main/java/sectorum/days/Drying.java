@@ -1,7 +1,7 @@
 package sectorum.days;
 
-import sectorum.bench.Paste;
 import sectorum.bench.Shelf;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Span;
@@ -23,33 +23,20 @@ public final class Drying {
     /** Two halves of 3 mm paste are stated by the craft: about a day, hours. */
     private static final Span PAIR = new Span(18, 30.0);
 
-    /** Cooked sugar is cool within the hour, sails in three quarters of it; chocolate sooner, minutes. */
-    private static final Rest COOLS = new Rest(Shelf.ROOM, 0, 45, 60, false, false);
-
-    private static final Rest SETS = new Rest(Shelf.ROOM, 0, 15, 60, false, false);
-
     private Drying() {}
 
     /** Hours at 2 mm with both faces free in the usual room; not a number for what does not dry hard. */
-    public static double base(Paste paste) {
-        return switch (paste) {
-            case GUM -> 10;
-            case HALF -> 16;
-            case MODELLING -> 20;
-            case FONDANT -> 36;
-            case ROYAL -> 12;
-            case SUGAR_SHEET -> 24;
-            case SUGAR, CHOCOLATE, GANACHE, BUTTERCREAM, PEARL -> Double.NaN;
-        };
+    public static double base(Material paste) {
+        return paste.dryingHours();
     }
 
     /** Whether it never gets hard, only firm, however long it dries. */
-    public static boolean staysFirm(@Absent Paste paste) {
-        return paste == Paste.FONDANT;
+    public static boolean staysFirm(@Absent Material paste) {
+        return paste != null && paste.isOnlyFirm();
     }
 
     /** About so many hours until hard by the formula, in the usual room; t in mm. */
-    public static double hours(Paste paste, double thickness, OwnPiece.Faces faces, boolean dark) {
+    public static double hours(Material paste, double thickness, OwnPiece.Faces faces, boolean dark) {
         return base(paste) * thickness / BASE_MM * faces.factor() * (dark ? DARK : 1);
     }
 
@@ -86,9 +73,9 @@ public final class Drying {
             double upper = stated.most() == null ? stated.least() : stated.most();
             return upper <= 0 ? null : new Rest(shelf, places, minutes(stated.least()), minutes(upper), false, false);
         }
-        if (piece.paste() == Paste.SUGAR || piece.paste() == Paste.CHOCOLATE) {
-            Rest cools = piece.paste() == Paste.SUGAR ? COOLS : SETS;
-            return new Rest(shelf, places, cools.low(), cools.least(), false, false);
+        Material.Setting sets = piece.paste() == null ? null : piece.paste().setting();
+        if (sets != null) {
+            return new Rest(shelf, places, sets.likely(), sets.least(), false, false);
         }
         double about = hours(piece) * (until == OwnPiece.Until.HANDLED ? HANDLED : 1);
         if (Double.isNaN(about)) {

@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import sectorum.bench.Paste;
 import sectorum.build.Build;
 import sectorum.build.Inserted;
 import sectorum.make.Covering;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -109,7 +109,7 @@ public final class HandoverWork {
         boolean hard = false;
         for (Making.Used used : worn.making().used()) {
             brings(used.paste().allergens(), used.paste().words());
-            hard |= used.paste().driesHard();
+            hard |= used.paste().isHard();
         }
         return new Handover.Handed(
                 worn.name(),
@@ -145,7 +145,7 @@ public final class HandoverWork {
     }
 
     private Handover.Handed piece(OwnPiece p) {
-        Paste paste = p.paste();
+        Material paste = p.paste();
         if (paste != null) {
             brings(paste.allergens(), paste.words());
         }

@@ -2,7 +2,7 @@ package sectorum.make;
 
 import java.util.List;
 import sectorum.bench.Dial;
-import sectorum.bench.Paste;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Rounding;
 
@@ -25,7 +25,7 @@ import sectorum.measure.Rounding;
 public record Batch(
         String id,
         Form form,
-        Paste paste,
+        Material paste,
         Tint tint,
         double thickness,
         @Absent Dial.Set dial,
@@ -56,7 +56,9 @@ public record Batch(
         /** Extruded, piped, poured or formed. */
         SHAPED,
         /** Bought as it is. */
-        BOUGHT
+        BOUGHT,
+        /** Cut from sheets that are bought. */
+        SHEET
     }
 
     /**
@@ -102,7 +104,7 @@ public record Batch(
     }
 
     /** A part of a mix: {@code powder} where it is CMC kneaded in. */
-    public record Mixed(Paste paste, Tint tint, boolean powder, double grams) {}
+    public record Mixed(Material paste, Tint tint, boolean powder, double grams) {}
 
     /** @param grams of the kneaded mass that a job, or a tier's covering, answers for */
     public record Share(String job, double grams) {}

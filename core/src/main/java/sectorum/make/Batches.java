@@ -7,10 +7,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import sectorum.bench.Dial;
-import sectorum.bench.Paste;
 import sectorum.bench.Stock;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Numbers;
 import sectorum.plan.Colour;
@@ -24,6 +24,8 @@ import sectorum.technique.Making;
 final class Batches {
     /** How far a pasta machine's sheet is rolled before it gets in its own way, mm. */
     static final double MACHINE_LENGTH = 400;
+    /** Pastes are rolled first, whatever else there is. */
+    private static final int AFTER_KNEADED = 1000;
     /** Share of a sheet that is pieces where no sheet owned takes them and nobody knows better. */
     private static final double UNKNOWN_SHARE = 0.7;
     /** Spare of what is extruded or rolled by length: strands break. Icing is piped where it stays. */
@@ -59,20 +61,14 @@ final class Batches {
     }
 
     /** What dries longest is rolled first, so that it dries while the rest is rolled. */
-    private static int rank(Paste paste) {
-        return switch (paste) {
-            case GUM -> 0;
-            case HALF -> 1;
-            case MODELLING -> 2;
-            case FONDANT -> 3;
-            default -> 4 + paste.ordinal();
-        };
+    private static int rank(Material paste) {
+        return paste.isKneaded() ? (int) paste.dryingHours() : AFTER_KNEADED + paste.ordinal();
     }
 
     /** What is still one batch's. */
     private static final class Group {
         final Batch.Form form;
-        final Paste paste;
+        final Material paste;
         final Tint tint;
         final double thickness;
         final List<Covering> coverings = new ArrayList<>();
@@ -80,7 +76,7 @@ final class Batches {
         final Map<String, double[]> loose = new LinkedHashMap<>();
         double powder;
 
-        Group(Batch.Form form, Paste paste, Tint tint, double thickness) {
+        Group(Batch.Form form, Material paste, Tint tint, double thickness) {
             this.form = form;
             this.paste = paste;
             this.tint = tint;
@@ -99,13 +95,17 @@ final class Batches {
         }
     }
 
-    private Group group(Batch.Form form, Paste paste, Tint tint, double thickness) {
+    private Group group(Batch.Form form, Material paste, Tint tint, double thickness) {
         Group fresh = new Group(form, paste, tint, thickness);
         return groups.computeIfAbsent(fresh.id(), id -> fresh);
     }
 
-    private static Batch.Form form(Paste paste, double thickness) {
-        return paste == Paste.PEARL ? Batch.Form.BOUGHT : thickness > 0 ? Batch.Form.ROLLED : Batch.Form.SHAPED;
+    private static Batch.Form form(Material paste, double thickness) {
+        return switch (paste.shaping()) {
+            case COUNTED -> Batch.Form.BOUGHT;
+            case SHEET -> Batch.Form.SHEET;
+            default -> thickness > 0 ? Batch.Form.ROLLED : Batch.Form.SHAPED;
+        };
     }
 
     private void gather(Job job) {
@@ -151,10 +151,9 @@ final class Batches {
         double covered = g.coverings.stream().mapToDouble(Covering::stays).sum();
         double trimmed = g.coverings.stream().mapToDouble(Covering::trimmed).sum();
         double net = covered + g.lines.stream().mapToDouble(CutLine::net).sum() + g.loose();
-        boolean icing = g.paste == Paste.ROYAL || g.paste == Paste.BUTTERCREAM || g.paste == Paste.GANACHE;
-        double byLength = icing || g.form == Batch.Form.BOUGHT ? 0 : BY_LENGTH * g.loose();
+        double byLength = g.paste.isIcing() || g.paste.isBoughtReady() ? 0 : BY_LENGTH * g.loose();
         double spare = g.lines.stream().mapToDouble(CutLine::spared).sum() + byLength;
-        Sheeting sheeting = g.form == Batch.Form.ROLLED ? sheeting(g) : Sheeting.NONE;
+        Sheeting sheeting = g.form == Batch.Form.ROLLED || g.form == Batch.Form.SHEET ? sheeting(g) : Sheeting.NONE;
         double cut = Batch.Parts.offCuts(net + spare, sheeting.rolls, sheeting.share);
         String key = g.paste.key() + "/" + g.tint.id();
         Batch.Parts parts = Batch.Parts.of(
@@ -162,7 +161,7 @@ final class Batches {
                 spare,
                 trimmed + cut,
                 g.form == Batch.Form.ROLLED ? pool.getOrDefault(key, 0.0) : 0,
-                g.form != Batch.Form.BOUGHT);
+                !g.paste.isBoughtReady());
         if (g.form == Batch.Form.COVER) {
             pool.merge(key, trimmed, Double::sum);
         } else if (parts.credit() > 0) {
@@ -174,7 +173,7 @@ final class Batches {
                 g.paste,
                 g.tint,
                 g.thickness,
-                g.form == Batch.Form.ROLLED && g.paste.kneaded() ? dial(g.thickness) : null,
+                g.form == Batch.Form.ROLLED && g.paste.isKneaded() ? dial(g.thickness) : null,
                 g.coverings,
                 g.lines,
                 g.loose(),
@@ -255,19 +254,22 @@ final class Batches {
     }
 
     /** The sheets that a paste of a thickness is cut from here. */
-    List<Roll> rolls(Paste paste, double thickness) {
+    List<Roll> rolls(Material paste, double thickness) {
         List<Roll> rolls = new ArrayList<>();
-        if (paste.kneaded()) {
+        if (paste.isKneaded()) {
             stock.of(ThingKind.MACHINE)
                     .filter(m -> m.dial().isEmpty() || Dial.parse(m.dial()).at(thickness) != null)
                     .map(m -> Roll.of(m.name(), m.size("width"), MACHINE_LENGTH))
                     .forEach(rolls::add);
         }
-        String of = paste.kneaded() ? "mat" : "acetate";
+        String of = paste.isKneaded() ? "mat" : paste.shaping() == Material.Shaping.SHEET ? paste.key() : "acetate";
         stock.of(ThingKind.SHEET)
                 .filter(s -> s.choice("of").equals(of))
                 .map(s -> Roll.of(s.name(), s.size("width"), s.size("length")))
                 .forEach(rolls::add);
+        if (rolls.isEmpty()) {
+            paste.sheets().forEach(s -> rolls.add(Roll.of(paste.words() + " " + s.name(), s.width(), s.length())));
+        }
         if (rolls.isEmpty()) {
             rolls.add(Roll.BY_HAND);
         }

@@ -1,7 +1,7 @@
 package sectorum.make;
 
 import java.util.function.DoubleFunction;
-import sectorum.bench.Paste;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.outline.Outline;
 import sectorum.plan.Coat;
@@ -22,7 +22,7 @@ public record Covering(
         String tier,
         int index,
         String name,
-        Paste paste,
+        Material paste,
         Tint tint,
         double thickness,
         Coat.Laid laid,
@@ -57,7 +57,7 @@ public record Covering(
     public static Covering of(
             DoubleFunction<Outline> body, double high, Coat coat, boolean outermost, Named named, Tint tint) {
         Outline outline = body.apply(0);
-        Paste paste = coat.made(outermost);
+        Material paste = coat.made(outermost);
         Coat.Laid laid = coat.lies(outermost);
         double t = coat.thickness();
         double p = outline.perimeter();
@@ -102,7 +102,8 @@ public record Covering(
 
     /** What a covering is of. */
     public record Named(String tier, int index, String name) {
-        private Covering of(Paste paste, Tint tint, double t, Coat.Laid laid, Cut cut, double stays, double trimmed) {
+        private Covering of(
+                Material paste, Tint tint, double t, Coat.Laid laid, Cut cut, double stays, double trimmed) {
             return new Covering(
                     tier,
                     index,

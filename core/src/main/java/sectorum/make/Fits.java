@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import sectorum.bench.Adhesive;
 import sectorum.bench.Dial;
 import sectorum.bench.Stock;
 import sectorum.bench.Thing;
@@ -16,6 +15,7 @@ import sectorum.finding.Finding;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -179,7 +179,7 @@ public final class Fits {
         }
         stock.of(ThingKind.MACHINE)
                 .filter(m -> batch.dial() == null
-                        && batch.paste().kneaded()
+                        && batch.paste().isKneaded()
                         && !m.dial().isEmpty())
                 .findFirst()
                 .ifPresent(machine -> {

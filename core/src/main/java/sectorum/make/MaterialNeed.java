@@ -1,8 +1,8 @@
 package sectorum.make;
 
-import sectorum.bench.Paste;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 
 /**
@@ -12,7 +12,7 @@ import sectorum.measure.Absent;
  * @param name of a supply, such as CMC powder
  * @param across of pearls, mm
  */
-record MaterialNeed(ThingKind kind, @Absent Paste paste, String name, String colour, double across) {
+record MaterialNeed(ThingKind kind, @Absent Material paste, String name, String colour, double across) {
     static final String POWDER = "CMC powder";
 
     static MaterialNeed of(Batch.Mixed mixed) {
@@ -26,7 +26,12 @@ record MaterialNeed(ThingKind kind, @Absent Paste paste, String name, String col
     }
 
     static MaterialNeed pearls(Tint tint, double across) {
-        return new MaterialNeed(ThingKind.PEARL, Paste.PEARL, Paste.PEARL.words(), named(tint), across);
+        return new MaterialNeed(ThingKind.PEARL, Material.PEARL, Material.PEARL.words(), named(tint), across);
+    }
+
+    /** Sheets that are bought, by the piece. */
+    static MaterialNeed sheets(Batch batch) {
+        return new MaterialNeed(ThingKind.SHEET, batch.paste(), batch.paste().words(), "", 0);
     }
 
     private static String named(Tint tint) {
@@ -40,6 +45,7 @@ record MaterialNeed(ThingKind kind, @Absent Paste paste, String name, String col
         }
         boolean same = switch (kind) {
             case PASTE -> thing.isPaste(paste);
+            case SHEET -> paste != null && thing.choice("of").equals(paste.key());
             case PEARL -> Math.abs(thing.size("across") - across) <= 0.3;
             default -> thing.name().equalsIgnoreCase(name);
         };

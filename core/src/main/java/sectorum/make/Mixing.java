@@ -2,8 +2,8 @@ package sectorum.make;
 
 import java.util.ArrayList;
 import java.util.List;
-import sectorum.bench.Paste;
-import sectorum.bench.Powder;
+import sectorum.material.Material;
+import sectorum.material.Powder;
 import sectorum.plan.Colour;
 import sectorum.plan.Table;
 
@@ -12,7 +12,7 @@ final class Mixing {
     private Mixing() {}
 
     /** @param perKg CMC in it, g/kg */
-    static List<Batch.Mixed> of(Paste paste, Tint tint, double grams, Palette palette, double perKg) {
+    static List<Batch.Mixed> of(Material paste, Tint tint, double grams, Palette palette, double perKg) {
         List<Batch.Mixed> mixed = new ArrayList<>();
         if (grams <= 0) {
             return mixed;
@@ -22,14 +22,7 @@ final class Mixing {
         for (Colour.Portion part : parts(tint)) {
             Tint of = palette.tint(part.colour(), tint);
             double mass = rest * part.share() / sum(tint);
-            switch (paste) {
-                case HALF -> {
-                    mixed.add(new Batch.Mixed(Paste.FONDANT, of, false, mass / 2));
-                    mixed.add(new Batch.Mixed(Paste.GUM, of, false, mass / 2));
-                }
-                case MODELLING -> mixed.add(new Batch.Mixed(Paste.FONDANT, of, false, mass));
-                default -> mixed.add(new Batch.Mixed(paste, of, false, mass));
-            }
+            paste.mixed().forEach(m -> mixed.add(new Batch.Mixed(m.material(), of, false, mass * m.share())));
         }
         if (powder > 0) {
             mixed.add(new Batch.Mixed(paste, Tint.PLAIN, true, powder));
@@ -42,12 +35,13 @@ final class Mixing {
      *
      * @param asked what a technique asks for whatever the weather
      */
-    static double powder(Batch.Form form, Paste paste, Table table, double asked) {
-        if (paste == Paste.MODELLING) {
-            return table.isClose() ? Powder.MODELLING_CLOSE_G_PER_KG : Powder.MODELLING_G_PER_KG;
+    static double powder(Batch.Form form, Material paste, Table table, double asked) {
+        Powder powder = paste.powder();
+        double usual = table.isClose() ? powder.close() : powder.dry();
+        if (!powder.rolledOnly()) {
+            return usual;
         }
-        boolean soft = (paste == Paste.FONDANT || paste == Paste.HALF) && form == Batch.Form.ROLLED;
-        return Math.max(asked, soft && table.isClose() ? Powder.SOFT_G_PER_KG : 0);
+        return Math.max(asked, form == Batch.Form.ROLLED ? usual : 0);
     }
 
     private static List<Colour.Portion> parts(Tint tint) {

@@ -3,6 +3,7 @@ package sectorum.make;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -13,17 +14,20 @@ import sectorum.measure.Refused;
 public enum Recipe {
     ROYAL(
             "Royal icing",
+            Material.ROYAL,
             "",
             new Part("icing sugar", 450, 0.56, false, ""),
             new Part("meringue powder", 20, 0.45, false, "egg"),
             new Part("water", 65, 1, false, "")),
     SUGAR_SHEET(
             "Sugar sheet",
+            Material.SUGAR_SHEET,
             "Press it thin and let it dry for days.",
             new Part("caster sugar", 400, 0.85, false, ""),
             new Part("glucose", 90, 1.4, false, "")),
     COOKED_SUGAR(
             "Cooked sugar",
+            Material.SUGAR,
             "Boil to hard crack, 146 to 154 °C. Hot sugar burns deep: gloves and sleeves, no children near, cold water by, never"
                     + " touch a drip to test it.",
             new Part("sugar", 400, 0.85, false, ""),
@@ -31,6 +35,7 @@ public enum Recipe {
             new Part("water", 120, 1, true, "")),
     MODELLING_PASTE(
             "Modelling paste",
+            Material.MODELLING,
             "Knead the powder in and let the paste rest.",
             new Part("fondant", 1000, 1.35, false, ""),
             new Part("CMC powder", 14, 0.6, false, ""));
@@ -47,11 +52,13 @@ public enum Recipe {
             "grams", "Make", Quantity.Kind.MASS, 1, 100_000, 500.0, List.of(), "Give the mass that is needed.");
 
     private final String label;
+    private final Material makes;
     private final String note;
     private final List<Part> parts;
 
-    Recipe(String label, String note, Part... parts) {
+    Recipe(String label, Material makes, String note, Part... parts) {
         this.label = label;
+        this.makes = makes;
         this.note = note;
         this.parts = List.of(parts);
     }
@@ -95,6 +102,15 @@ public enum Recipe {
 
     public List<Part> parts() {
         return parts;
+    }
+
+    /** The recipe that ships for a material; absent: there is none. */
+    @Absent
+    static Recipe making(Material material) {
+        return Arrays.stream(values())
+                .filter(r -> r.makes == material)
+                .findFirst()
+                .orElse(null);
     }
 
     public static Recipe of(String name) {

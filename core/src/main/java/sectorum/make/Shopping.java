@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import sectorum.bench.Paste;
 import sectorum.bench.Stock;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
@@ -101,15 +100,15 @@ public final class Shopping {
             }
             return needed;
         }
+        if (batch.form() == Batch.Form.SHEET) {
+            needed.merge(MaterialNeed.sheets(batch), (double) batch.rolls(), Double::sum);
+            return needed;
+        }
         MaterialNeed whole =
                 new MaterialNeed(ThingKind.PASTE, batch.paste(), batch.paste().words(), "", 0);
         boolean owned = stock.things().stream().anyMatch(t -> whole.served(t) > 0 || t.isPaste(batch.paste()));
-        Recipe recipe = switch (batch.paste()) {
-            case ROYAL -> Recipe.ROYAL;
-            case SUGAR -> Recipe.COOKED_SUGAR;
-            case SUGAR_SHEET -> Recipe.SUGAR_SHEET;
-            default -> null;
-        };
+        // What is mixed from other pastes needs those, whatever recipe there is for it beside.
+        Recipe recipe = batch.paste().isMixed() ? null : Recipe.making(batch.paste());
         if (recipe != null && !owned && grams > 0) {
             recipe.scaled(Math.max(1, grams)).amounts().stream()
                     .filter(a -> !a.name().equals("water"))
@@ -120,11 +119,10 @@ public final class Shopping {
             needed.merge(MaterialNeed.of(mixed), mixed.grams(), Double::sum);
         }
         // A ready mix on the shelf spares the mixing; the powder that makes modelling paste is in it already.
-        boolean ready = batch.paste() == Paste.HALF || batch.paste() == Paste.MODELLING;
-        if (ready && owned) {
+        if (batch.paste().isMixed() && owned) {
             needed.clear();
             batch.mixed().stream()
-                    .filter(m -> !m.powder() || batch.paste() == Paste.HALF)
+                    .filter(m -> !m.powder() || batch.paste().powder().rolledOnly())
                     .forEach(m -> needed.merge(
                             MaterialNeed.of(new Batch.Mixed(batch.paste(), m.tint(), m.powder(), 0)),
                             m.grams(),

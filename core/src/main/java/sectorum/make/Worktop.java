@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Stock;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.plan.Colour;
 import sectorum.plan.Table;
@@ -143,13 +143,7 @@ public record Worktop(
     private static List<Recipe.Scaled> recipes(List<Batch> batches) {
         Map<Recipe, Double> grams = new LinkedHashMap<>();
         for (Batch batch : batches) {
-            Recipe recipe = switch (batch.paste()) {
-                case ROYAL -> Recipe.ROYAL;
-                case SUGAR -> Recipe.COOKED_SUGAR;
-                case SUGAR_SHEET -> Recipe.SUGAR_SHEET;
-                case MODELLING -> Recipe.MODELLING_PASTE;
-                default -> null;
-            };
+            Recipe recipe = Recipe.making(batch.paste());
             if (recipe != null && batch.parts().kneaded() >= 1) {
                 grams.merge(recipe, batch.parts().kneaded(), Double::sum);
             }
@@ -220,7 +214,7 @@ public record Worktop(
         if (free || making.used().isEmpty()) {
             return List.of();
         }
-        List<Adhesive> all = Adhesive.schools(making.used().get(0).paste());
+        List<Adhesive> all = making.used().get(0).paste().adhesives();
         return all.stream().map(School::of).toList();
     }
 
@@ -230,7 +224,7 @@ public record Worktop(
     }
 
     /** Grams of a paste over all batches, kneaded; for whoever tells it in one number. */
-    public double kneaded(Paste paste) {
+    public double kneaded(Material paste) {
         return batches.stream()
                 .filter(b -> b.paste() == paste)
                 .mapToDouble(b -> b.parts().kneaded())

@@ -1,7 +1,7 @@
 package sectorum.plan;
 
 import java.util.Locale;
-import sectorum.bench.Paste;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 
@@ -18,7 +18,7 @@ import sectorum.measure.Field;
 public record Coat(
         String name,
         double thickness,
-        @Absent Paste paste,
+        @Absent Material paste,
         @Absent String colour,
         @Absent Laid laid,
         @Absent Double margin) {
@@ -58,21 +58,21 @@ public record Coat(
      *
      * @param outermost of two coats or more: a covering, where its name does not say otherwise
      */
-    public Paste made(boolean outermost) {
+    public Material made(boolean outermost) {
         if (paste != null) {
             return paste;
         }
         String said = name.toLowerCase(Locale.ROOT);
         // Sugar paste is another word for fondant, not for sugar.
         if (said.replace(" ", "").contains("sugarpaste")) {
-            return Paste.FONDANT;
+            return Material.FONDANT;
         }
-        for (Paste each : Paste.values()) {
+        for (Material each : Material.values()) {
             if (said.contains(each.words())) {
                 return each;
             }
         }
-        return outermost || said.contains("cover") ? Paste.FONDANT : Paste.BUTTERCREAM;
+        return outermost || said.contains("cover") ? Material.FONDANT : Material.BUTTERCREAM;
     }
 
     /** How it goes on. */
@@ -80,7 +80,7 @@ public record Coat(
         if (laid != null) {
             return laid;
         }
-        return made(outermost).kneaded() ? Laid.SHEET : Laid.SPREAD;
+        return made(outermost).isKneaded() ? Laid.SHEET : Laid.SPREAD;
     }
 
     public double trimmed() {

@@ -1,8 +1,8 @@
 package sectorum.plan;
 
 import java.util.Locale;
-import sectorum.bench.Paste;
 import sectorum.bench.Shelf;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -34,7 +34,7 @@ public record OwnPiece(
         double height,
         double thickness,
         int count,
-        @Absent Paste paste,
+        @Absent Material paste,
         boolean dark,
         Seat seat,
         Labour labour,
@@ -206,7 +206,7 @@ public record OwnPiece(
      *
      * @param thickness mm
      */
-    public record Layer(Paste paste, double thickness) {
+    public record Layer(Material paste, double thickness) {
         private static final Field THICK = Field.length(
                 "pieces.resting.layer.thickness",
                 "Layer over it",
@@ -322,7 +322,7 @@ public record OwnPiece(
 
     /** Grams of one, from its box and its paste; of something else as heavy as paste. */
     public double grams() {
-        return (paste == null ? Paste.FONDANT : paste).sheet(width * height * filled(), thickness);
+        return (paste == null ? Material.FONDANT : paste).sheet(width * height * filled(), thickness);
     }
 
     public OwnPiece thick(double mm) {
@@ -330,7 +330,7 @@ public record OwnPiece(
                 id, name, form, width, height, mm, count, paste, dark, seat, labour, resting, sticks, eaten);
     }
 
-    public OwnPiece of(Paste other) {
+    public OwnPiece of(Material other) {
         return new OwnPiece(
                 id, name, form, width, height, thickness, count, other, dark, seat, labour, resting, sticks, eaten);
     }

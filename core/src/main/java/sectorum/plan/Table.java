@@ -2,9 +2,9 @@ package sectorum.plan;
 
 import java.util.List;
 import java.util.Map;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Thing;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -51,7 +51,7 @@ public record Table(
      */
     public record Base(
             double across,
-            @Absent Paste paste,
+            @Absent Material paste,
             double thickness,
             @Absent String colour) {
         public static final Field ACROSS =

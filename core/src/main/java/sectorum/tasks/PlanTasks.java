@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Shelf;
 import sectorum.build.Build;
@@ -187,11 +186,11 @@ public final class PlanTasks {
     }
 
     private static boolean icing(Batch b) {
-        return b.paste() == Paste.BUTTERCREAM || b.paste() == Paste.ROYAL || b.paste() == Paste.GANACHE;
+        return b.paste().isIcing();
     }
 
     private static boolean dark(Batch b) {
-        return b.paste() == Paste.BUTTERCREAM && b.tint().light() < DARK;
+        return b.paste().deepens() && b.tint().light() < DARK;
     }
 
     /** The batches of a kneading task: those that are coloured or mixed and not made yet. */
@@ -202,7 +201,7 @@ public final class PlanTasks {
                 .filter(b -> switch (id) {
                     case KNEAD -> b.form() == Batch.Form.COVER;
                     case KNEAD_PIECES ->
-                        b.form() != Batch.Form.COVER && b.paste().kneaded();
+                        b.form() != Batch.Form.COVER && b.paste().isKneaded();
                     case MIX_DARK -> icing(b) && dark(b);
                     default -> icing(b) && !dark(b);
                 })

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import sectorum.bench.Bench;
-import sectorum.bench.Paste;
 import sectorum.bench.Stock;
 import sectorum.days.Drying;
 import sectorum.days.Moments;
@@ -12,6 +11,7 @@ import sectorum.days.OrderTasks;
 import sectorum.days.Workshop;
 import sectorum.finding.Change;
 import sectorum.finding.Mend;
+import sectorum.material.Material;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
@@ -132,8 +132,12 @@ public final class Savings {
     }
 
     private void paste(OwnPiece piece, Quantity name) {
-        for (Paste paste : List.of(Paste.GUM, Paste.HALF)) {
-            boolean quicker = piece.paste() != null && Drying.base(paste) < Drying.base(piece.paste());
+        for (Material paste : Material.values()) {
+            boolean quicker = piece.paste() != null
+                    && piece.paste().isKneaded()
+                    && paste.isKneaded()
+                    && paste.isHard()
+                    && Drying.base(paste) < Drying.base(piece.paste());
             if (quicker) {
                 offer(
                         piece,

@@ -2,13 +2,12 @@ package sectorum.tasks;
 
 import java.util.ArrayList;
 import java.util.List;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.build.Build;
 import sectorum.days.Task;
 import sectorum.make.Batch;
 import sectorum.make.Covering;
 import sectorum.make.Worktop;
+import sectorum.material.Adhesive;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -132,7 +131,7 @@ final class TaskSteps {
                                                     : m.tint().name()) + " "
                                             + Quantity.mass(Math.max(0.1, Rounding.halfUp(m.grams(), 0.1))))
                                     .collect(java.util.stream.Collectors.joining(" and "));
-            String verb = b.paste().kneaded() ? "Knead" : "Mix";
+            String verb = b.paste().isKneaded() ? "Knead" : "Mix";
             add(
                     Phrase.of(
                             verb + " {} of {} in {}{}.",
@@ -162,7 +161,8 @@ final class TaskSteps {
             case TURNED -> "on a flat board, and turn half way";
             case FORMER -> "on a former";
         };
-        String hot = p.paste() == Paste.SUGAR ? HOT : p.sticks().kind() == OwnPiece.Stick.WIRE ? WIRE : "";
+        String hot =
+                p.paste() != null && p.paste().isHot() ? HOT : p.sticks().kind() == OwnPiece.Stick.WIRE ? WIRE : "";
         add(
                 Phrase.of(
                         "Make {} × {}: {} wide, {} high, {} thick, of {}; dry {}.",

@@ -3,12 +3,12 @@ package sectorum.tasks;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Shelf;
 import sectorum.days.Dependency;
 import sectorum.days.Rest;
 import sectorum.days.Task;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.plan.Coat;
 import sectorum.plan.Dressing;
@@ -132,7 +132,7 @@ public final class TierTasks {
         for (int i = 0; i < tier.coats().size(); i++) {
             Coat coat = tier.coats().get(i);
             boolean outermost = tier.coats().size() > 1 && i == tier.coats().size() - 1;
-            Paste paste = coat.made(outermost);
+            Material paste = coat.made(outermost);
             String before = base;
             if (!(coat.thickness() > 0)) {
                 continue;
@@ -166,9 +166,9 @@ public final class TierTasks {
         }
     }
 
-    private static Rest rest(Paste paste, boolean last) {
-        if (paste == Paste.GANACHE) {
-            return Rest.of(Shelf.ROOM, OVERNIGHT);
+    private static Rest rest(Material paste, boolean last) {
+        if (paste.coatRests() > 0) {
+            return Rest.of(Shelf.ROOM, (int) (60 * paste.coatRests()));
         }
         return last
                 ? Rest.of(Shelf.FRIDGE, OVERNIGHT).taking(1)
@@ -318,10 +318,8 @@ public final class TierTasks {
     }
 
     private static void materials(TierWorkup.Worn w, List<Dependency> needs) {
-        boolean kneaded = w.making().used().stream().anyMatch(u -> u.paste().kneaded());
-        boolean icing = w.making().used().stream()
-                .anyMatch(
-                        u -> u.paste() == Paste.BUTTERCREAM || u.paste() == Paste.ROYAL || u.paste() == Paste.GANACHE);
+        boolean kneaded = w.making().used().stream().anyMatch(u -> u.paste().isKneaded());
+        boolean icing = w.making().used().stream().anyMatch(u -> u.paste().isIcing());
         if (kneaded) {
             needs.add(Dependency.after(PlanTasks.KNEAD_PIECES));
         }

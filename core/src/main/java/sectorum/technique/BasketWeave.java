@@ -3,15 +3,15 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.divide.Demand;
 import sectorum.divide.Division;
 import sectorum.finding.Change;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -55,14 +55,14 @@ final class BasketWeave implements Technique {
     }
 
     enum Made {
-        EXTRUDED("extruded", Paste.HALF),
-        ROLLED("rolled by hand", Paste.HALF),
-        PIPED("piped", Paste.BUTTERCREAM);
+        EXTRUDED("extruded", Material.HALF),
+        ROLLED("rolled by hand", Material.HALF),
+        PIPED("piped", Material.BUTTERCREAM);
 
         final String words;
-        final Paste paste;
+        final Material paste;
 
-        Made(String words, Paste paste) {
+        Made(String words, Material paste) {
             this.words = words;
             this.paste = paste;
         }

@@ -3,14 +3,13 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -37,9 +36,10 @@ final class Channels implements Technique {
     }
 
     private static final Field MADE = Choices.field("made", "They are", Made.values(), m -> m.words);
-    private static final Field PASTE = Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM, Paste.CHOCOLATE);
+    private static final Field PASTE =
+            Material.field("Cut from", Material.FONDANT, Material.HALF, Material.GUM, Material.CHOCOLATE);
 
-    private record Settings(Made made, int each, double wide, double thickness, Paste paste) {}
+    private record Settings(Made made, int each, double wide, double thickness, Material paste) {}
 
     @Override
     public String id() {
@@ -92,7 +92,7 @@ final class Channels implements Technique {
                 (int) f.get(1).number(values),
                 f.get(2).number(values),
                 f.get(3).number(values),
-                Paste.of(f.get(4).choice(values)));
+                Material.of(f.get(4).choice(values)));
     }
 
     @Override
@@ -173,8 +173,8 @@ final class Channels implements Technique {
                         colour,
                         Flat.rectangle(0, 0, set.wide(), high),
                         many,
-                        set.paste() == Paste.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL));
-        work.adhesive(Adhesive.on(set.paste()))
+                        set.paste() == Material.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL));
+        work.adhesive(set.paste().adhesive())
                 .step(
                         Phrase.of(
                                 "Cut {} strips {} wide and set them upright, {}.",

@@ -4,17 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import sectorum.bench.Adhesive;
 import sectorum.bench.Bench;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
 import sectorum.drawing.Ink;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -28,9 +27,10 @@ final class Crescent implements Technique {
     private static final Rule THICK = new Rule(
             "crescent.hump", Level.LOOK, "A crescent deeper in the middle than its drop humps above its marks.");
 
-    private static final Field PASTE = Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM, Paste.CHOCOLATE);
+    private static final Field PASTE =
+            Material.field("Cut from", Material.FONDANT, Material.HALF, Material.GUM, Material.CHOCOLATE);
 
-    private record Settings(double drop, double depth, School school, double thickness, Paste paste) {}
+    private record Settings(double drop, double depth, School school, double thickness, Material paste) {}
 
     @Override
     public String id() {
@@ -76,7 +76,7 @@ final class Crescent implements Technique {
                 fields.get(1).number(values),
                 School.of(fields.get(2).choice(values)),
                 fields.get(3).number(values),
-                Paste.of(fields.get(4).choice(values)));
+                Material.of(fields.get(4).choice(values)));
     }
 
     @Override
@@ -176,10 +176,10 @@ final class Crescent implements Technique {
                         c,
                         outlines.get(kind),
                         many,
-                        set.paste() == Paste.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
+                        set.paste() == Material.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
             }
         }
-        work.adhesive(Adhesive.on(set.paste()))
+        work.adhesive(set.paste().adhesive())
                 .step(
                         Phrase.of(
                                 "Mark {} places at {} above the foot.",

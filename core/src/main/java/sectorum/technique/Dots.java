@@ -3,16 +3,15 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
 import sectorum.divide.Demand;
 import sectorum.divide.Division;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -238,7 +237,8 @@ final class Dots implements Technique {
 
     private static void make(DressingBuilder work, Settings set, int dots) {
         Phrase what = Phrase.of("Dot of {}", Quantity.length(set.diameter()));
-        Paste paste = set.made() == Made.PEARLS ? Paste.PEARL : set.made() == Made.CUT ? Paste.FONDANT : Paste.ROYAL;
+        Material paste =
+                set.made() == Made.PEARLS ? Material.PEARL : set.made() == Made.CUT ? Material.FONDANT : Material.ROYAL;
         work.cycled(dots).forEach((colour, many) -> {
             if (set.made() == Made.CUT) {
                 work.cutRound(what, paste, 1.5, colour, set.diameter(), many, Spare.USUAL);
@@ -252,7 +252,7 @@ final class Dots implements Technique {
         if (set.made() == Made.CUT) {
             work.tool(ThingKind.PUNCH, "diameter", set.diameter(), 0.5);
         }
-        work.adhesive(Adhesive.on(paste))
+        work.adhesive(paste.adhesive())
                 .step(
                         set.where() == Where.STREWN
                                 ? Phrase.of(

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import sectorum.bench.Paste;
-import sectorum.bench.Powder;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Powder;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -40,7 +40,7 @@ final class Drape implements Technique {
     private static final Field ENDS = Choices.field("ends", "Ends", Strip.Ends.values(), e -> e.words);
     private static final Field WEATHER = Choices.field("weather", "Weather", Strip.Weather.values(), w -> w.words);
     private static final Field STIFF = Choices.field("stiff", "Paste is", Strip.Stiff.values(), s -> s.words);
-    private static final Field PASTE = Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM);
+    private static final Field PASTE = Material.field("Cut from", Material.FONDANT, Material.HALF, Material.GUM);
 
     /** What a decorator decides, lengths in mm. */
     record Settings(
@@ -56,7 +56,7 @@ final class Drape implements Technique {
             Strip.Weather weather,
             boolean stiffened,
             double thickness,
-            Paste paste) {
+            Material paste) {
 
         double shows() {
             return Strip.shows(width, fold, foldTo);
@@ -146,7 +146,7 @@ final class Drape implements Technique {
                 hot ? STIFF.usually("yes") : STIFF,
                 Hung.CURVE,
                 Field.length("thickness", "Paste rolled to", 0.5, 6, 1.5, "Thin, or the folds look heavy."),
-                hot || longest > Strip.STRETCHES_MM ? PASTE.usually(Paste.HALF.key()) : PASTE,
+                hot || longest > Strip.STRETCHES_MM ? PASTE.usually(Material.HALF.key()) : PASTE,
                 Field.length("below", "Edge below the marks", 0, 20, 3, "So that the pricked line is covered."));
     }
 
@@ -176,7 +176,7 @@ final class Drape implements Technique {
                 Choices.of(Strip.Weather.values(), f.get(7).choice(values)),
                 Choices.of(Strip.Stiff.values(), f.get(8).choice(values)) == Strip.Stiff.YES,
                 f.get(10).number(values),
-                Paste.of(f.get(11).choice(values)));
+                Material.of(f.get(11).choice(values)));
     }
 
     @Override
@@ -308,7 +308,7 @@ final class Drape implements Technique {
         }
         double longest =
                 lowest.curves().stream().mapToDouble(c -> cut(set, c)).max().orElse(0);
-        if (!set.stiffened() && set.paste() == Paste.FONDANT && longest > Strip.STRETCHES_MM) {
+        if (!set.stiffened() && set.paste() == Material.FONDANT && longest > Strip.STRETCHES_MM) {
             double grams = lowest.count() * set.strips() * set.paste().sheet(longest * set.width(), set.thickness());
             work.find(
                     STRETCH,
@@ -316,11 +316,11 @@ final class Drape implements Technique {
                             "Strips of {} stretch as they hang. Take half-and-half, or knead in {} of CMC and let the paste"
                                     + " rest.",
                             Quantity.length(longest),
-                            Quantity.mass(Math.max(1, Rounding.ceil(grams / 1000 * Powder.SOFT_G_PER_KG)))),
+                            Quantity.mass(Math.max(1, Rounding.ceil(grams / 1000 * Powder.SOFT.close())))),
                     Mend.setting(
                             Phrase.of("Cut all {} from half-and-half", Quantity.mass(Rounding.halfUp(grams, 1))),
                             "paste",
-                            Paste.HALF.key()),
+                            Material.HALF.key()),
                     Mend.setting(
                             Phrase.of("Stiffen the {} of paste", Quantity.mass(Rounding.halfUp(grams, 1))),
                             "stiff",

@@ -1,12 +1,11 @@
 package sectorum.technique;
 
 import java.util.List;
-import sectorum.bench.Adhesive;
 import sectorum.bench.Hand;
-import sectorum.bench.Powder;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.curve.Hanging;
+import sectorum.material.Powder;
+import sectorum.material.Spare;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 
@@ -51,8 +50,8 @@ final class DrapeMaking {
         }
         int swags = strips.get(0).count();
         boolean right = place.bench().hand() == Hand.RIGHT;
-        work.powder(set.stiffened() ? Powder.SOFT_G_PER_KG : 0)
-                .adhesive(Adhesive.on(set.paste()))
+        work.powder(set.stiffened() ? Powder.SOFT.close() : 0)
+                .adhesive(set.paste().adhesive())
                 .step(
                         Phrase.of(
                                 "Mark {} places at {} above the foot, and the lowest point {} under them; the lowest strip's edge"

@@ -5,17 +5,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Supplier;
-import sectorum.bench.Adhesive;
 import sectorum.bench.Course;
 import sectorum.bench.Hand;
-import sectorum.bench.Paste;
-import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -82,6 +82,14 @@ final class DressingBuilder {
         return this;
     }
 
+    /** Puts a shape that stands off, or leans out by so many radians about its foot. */
+    DressingBuilder standing(int shape, Along s, double z, double lift, double lean) {
+        put(shape, s, z, 0);
+        int last = placements.size() - 1;
+        placements.set(last, placements.get(last).standing(lift, lean));
+        return this;
+    }
+
     /** A level line as long as a stretch of the foot, put at a height where that stretch is shorter or longer. */
     DressingBuilder putLevel(int shape, Along s, double z) {
         return put(shape, s.s(), z, 0, place.narrowing(z), 0);
@@ -132,13 +140,13 @@ final class DressingBuilder {
 
     /** Pieces cut from a sheet: their net mass is area × thickness × density × count (craft 4.3). */
     DressingBuilder cut(
-            Phrase what, Paste paste, double thickness, int colour, List<Double> outline, int count, Spare spare) {
+            Phrase what, Material paste, double thickness, int colour, List<Double> outline, int count, Spare spare) {
         return cut(what, paste, thickness, colour, outline, count, spare.of(count));
     }
 
     /** The same with so many spares, where several lines share them. */
     DressingBuilder cut(
-            Phrase what, Paste paste, double thickness, int colour, List<Double> outline, int count, int spare) {
+            Phrase what, Material paste, double thickness, int colour, List<Double> outline, int count, int spare) {
         // What has shrunk to a line is no piece; whoever drew it says so.
         if (count > 0 && Flat.area(outline) > NOTHING) {
             double[] box = Flat.box(outline);
@@ -160,7 +168,7 @@ final class DressingBuilder {
 
     /** Round pieces: their mass is that of the round, not of the polygon that it is drawn as. */
     DressingBuilder cutRound(
-            Phrase what, Paste paste, double thickness, int colour, double across, int count, Spare spare) {
+            Phrase what, Material paste, double thickness, int colour, double across, int count, Spare spare) {
         if (count > 0) {
             double each = paste.sheet(Math.PI * across * across / 4, thickness);
             List<Double> outline = Flat.circle(across, 40);
@@ -173,7 +181,7 @@ final class DressingBuilder {
 
     /** Pieces that are not cut from a sheet: pearls, piped shells. */
     DressingBuilder made(
-            Phrase what, Paste paste, int colour, double across, int count, Spare spare, double gramsEach) {
+            Phrase what, Material paste, int colour, double across, int count, Spare spare, double gramsEach) {
         if (count > 0) {
             cuts.add(new Making.Cut(
                     what, paste, 0, colour, across, across, List.of(), count, spare.of(count), gramsEach));
@@ -209,7 +217,7 @@ final class DressingBuilder {
     }
 
     /** What is extruded, piped or cut by length. */
-    DressingBuilder used(Paste paste, int colour, double thickness, double grams, double length) {
+    DressingBuilder used(Material paste, int colour, double thickness, double grams, double length) {
         if (grams > 0) {
             for (int i = 0; i < used.size(); i++) {
                 Making.Used same = used.get(i);

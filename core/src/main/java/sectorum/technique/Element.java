@@ -2,18 +2,18 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
-import sectorum.bench.Spare;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 
 /** Small things repeated along a line: how they look, what one weighs, how close they usually stand. */
 enum Element {
-    LEAF("leaves", Paste.HALF, true, 0.75),
-    BLOSSOM("blossoms", Paste.GUM, true, 1.15),
-    PEARL("pearls", Paste.PEARL, false, 1.4),
-    DOT("piped dots", Paste.ROYAL, false, 1.6),
-    SHELL("piped shells", Paste.BUTTERCREAM, false, 0.8),
-    ROPE("piped rope", Paste.BUTTERCREAM, false, 0.5);
+    LEAF("leaves", Material.HALF, true, 0.75),
+    BLOSSOM("blossoms", Material.GUM, true, 1.15),
+    PEARL("pearls", Material.PEARL, false, 1.4),
+    DOT("piped dots", Material.ROYAL, false, 1.6),
+    SHELL("piped shells", Material.BUTTERCREAM, false, 0.8),
+    ROPE("piped rope", Material.BUTTERCREAM, false, 0.5);
 
     /** Rolled paste for what is cut, mm. */
     static final double ROLLED_MM = 1.5;
@@ -21,11 +21,11 @@ enum Element {
     private static final double PIPED_G = 0.16;
 
     final String words;
-    final Paste paste;
+    final Material paste;
     final boolean cut;
     private final double pitch;
 
-    Element(String words, Paste paste, boolean cut, double pitch) {
+    Element(String words, Material paste, boolean cut, double pitch) {
         this.words = words;
         this.paste = paste;
         this.cut = cut;
@@ -47,11 +47,11 @@ enum Element {
     }
 
     Spare spare() {
-        return paste == Paste.PEARL || cut ? Spare.USUAL : Spare.NONE;
+        return paste == Material.PEARL || cut ? Spare.USUAL : Spare.NONE;
     }
 
     Adhesive adhesive() {
-        return Adhesive.on(paste);
+        return paste.adhesive();
     }
 
     /** Its outline about its middle, the line it stands on running along x. */

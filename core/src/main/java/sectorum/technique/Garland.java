@@ -72,8 +72,9 @@ final class Garland implements Technique {
 
     @Override
     public List<Field> fields(Values values, DressingContext place) {
+        double room = Math.min(14, place.zone().height() / 4);
         double size = Math.max(
-                4, place.onTape(Math.min(14, 0.09 * place.widest(place.zone().top()))));
+                4, place.onTape(Math.min(room, 0.09 * place.widest(place.zone().top()))));
         Field element = ELEMENT;
         Field each = Field.length("size", "Each", 1, 100, size, "Its length or diameter.");
         double pitch = Choices.of(Element.values(), element.choice(values)).pitch(each.number(values));

@@ -3,15 +3,14 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.divide.Division;
 import sectorum.drawing.Ink;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -31,7 +30,8 @@ final class Honeycomb implements Technique {
     private static final Rule TIGHT =
             new Rule("honeycomb.gap", Level.LOOK, "The gap between cut cells leaves less than a third of a cell.");
     private static final Field MADE = Choices.field("made", "Cells are", Made.values(), m -> m.words);
-    private static final Field PASTE = Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM, Paste.CHOCOLATE);
+    private static final Field PASTE =
+            Material.field("Cut from", Material.FONDANT, Material.HALF, Material.GUM, Material.CHOCOLATE);
 
     private enum Made {
         PRESSED("pressed in"),
@@ -44,7 +44,7 @@ final class Honeycomb implements Technique {
         }
     }
 
-    private record Settings(Made made, int each, double gap, double thickness, Paste paste) {}
+    private record Settings(Made made, int each, double gap, double thickness, Material paste) {}
 
     /** 1 + floor((H − 2w/√3)/(w√3/2)), none where a single cell does not fit; lengths in mm. */
     static int rows(double high, double across) {
@@ -102,7 +102,7 @@ final class Honeycomb implements Technique {
                 (int) f.get(1).number(values),
                 f.get(2).number(values),
                 f.get(3).number(values),
-                Paste.of(PASTE.choice(values)));
+                Material.of(PASTE.choice(values)));
         // Cells stand on a division of their own: each section in so many.
         Division division = place.parted(set.each()).division();
         Zone zone = place.zone();
@@ -247,10 +247,10 @@ final class Honeycomb implements Technique {
                         colour,
                         cell(widths.get(kind) - inset, Math.max(0.1, least - inset)),
                         byColour[kind][colour],
-                        set.paste() == Paste.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
+                        set.paste() == Material.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
             }
         }
-        work.adhesive(Adhesive.on(set.paste()))
+        work.adhesive(set.paste().adhesive())
                 .step(
                         Phrase.of(
                                 "Cut {} cells and lay them row by row from the lowest, {}.",

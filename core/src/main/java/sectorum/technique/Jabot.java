@@ -3,17 +3,16 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Shelf;
-import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -34,7 +33,7 @@ final class Jabot implements Technique {
     private static final Rule CROWDS = new Rule(
             "jabot.crowds", Level.LOOK, "Gathered, it takes more than half of a section from the swag beside it.");
 
-    private static final Field PASTE = Paste.field("Cut from", Paste.HALF, Paste.GUM, Paste.FONDANT);
+    private static final Field PASTE = Material.field("Cut from", Material.HALF, Material.GUM, Material.FONDANT);
 
     private static final Field REACH = Choices.field("reach", "It hangs", Reach.values(), r -> r.words);
 
@@ -52,7 +51,7 @@ final class Jabot implements Technique {
 
     /** What a decorator decides: k pleats over rods of diameter ρ, paste t thick, hems, its length and what it covers. */
     private record Settings(
-            int pleats, double rod, double thickness, double hem, double length, double join, Paste paste) {
+            int pleats, double rod, double thickness, double hem, double length, double join, Material paste) {
         double pattern() {
             return Jabot.pattern(pleats, rod, thickness, hem);
         }
@@ -141,7 +140,7 @@ final class Jabot implements Technique {
                 f.get(5).number(values),
                 down ? Math.max(5, place.zone().top()) : f.get(1).number(values),
                 f.get(6).number(values),
-                Paste.of(f.get(7).choice(values)));
+                Material.of(f.get(7).choice(values)));
     }
 
     @Override
@@ -240,7 +239,7 @@ final class Jabot implements Technique {
                         set.outline(set.pattern()),
                         many,
                         Spare.USUAL));
-        work.adhesive(Adhesive.on(set.paste()))
+        work.adhesive(set.paste().adhesive())
                 .tool(ThingKind.ROD, "rod", set.rod(), 0.5)
                 .step(
                         Phrase.of(

@@ -3,11 +3,8 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Shelf;
-import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
 import sectorum.divide.Compare;
 import sectorum.drawing.Drawing;
@@ -15,6 +12,9 @@ import sectorum.drawing.Ink;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -253,13 +253,13 @@ final class KnittedRopes implements Technique {
             double length = 2 * counts[c] * strand;
             work.made(
                             Phrase.of("Rope of two strands {} long", Quantity.length(strand)),
-                            Paste.HALF,
+                            Material.HALF,
                             c,
                             set.strand(),
                             counts[c],
                             Spare.USUAL,
                             0)
-                    .used(Paste.HALF, c, 0, Paste.HALF.line(length, set.strand()), length);
+                    .used(Material.HALF, c, 0, Material.HALF.line(length, set.strand()), length);
         }
         work.adhesive(Adhesive.WATER)
                 .tool(ThingKind.DISC, "strand", set.strand(), 0.3)

@@ -3,17 +3,17 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Shelf;
-import sectorum.bench.Spare;
 import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -28,10 +28,10 @@ final class LevelStripes implements Technique {
             new Rule("levels.thin", Level.LOOK, "Stripes lower than 4 mm run into one another when they are scraped.");
     private static final Rule COMB =
             new Rule("levels.comb", Level.LOOK, "A stripe is no whole number of the comb's pitches high.");
-    private static final Field PASTE = Paste.field("Icing", Paste.BUTTERCREAM, Paste.ROYAL);
+    private static final Field PASTE = Material.field("Icing", Material.BUTTERCREAM, Material.ROYAL);
     private static final double LEAST_MM = 4;
 
-    private record Settings(int stripes, double depth, double comb, Paste paste) {}
+    private record Settings(int stripes, double depth, double comb, Material paste) {}
 
     @Override
     public String id() {
@@ -78,7 +78,7 @@ final class LevelStripes implements Technique {
                 (int) f.get(0).number(values),
                 f.get(1).number(values),
                 f.get(2).number(values),
-                Paste.of(PASTE.choice(values)));
+                Material.of(PASTE.choice(values)));
         double high = place.zone().height() / set.stripes();
         DressingBuilder work = new DressingBuilder(place);
         boolean straight = place.surface().around(0)

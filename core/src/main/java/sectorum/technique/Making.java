@@ -1,9 +1,9 @@
 package sectorum.technique;
 
 import java.util.List;
-import sectorum.bench.Paste;
 import sectorum.bench.Shelf;
 import sectorum.bench.ThingKind;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 
@@ -51,7 +51,7 @@ public record Making(
      */
     public record Cut(
             Phrase what,
-            Paste paste,
+            Material paste,
             double thickness,
             int colour,
             double width,
@@ -71,7 +71,7 @@ public record Making(
      * @param grams net
      * @param length of what is extruded or piped, mm; 0 for what is cut
      */
-    public record Used(Paste paste, int colour, double thickness, double grams, double length) {}
+    public record Used(Material paste, int colour, double thickness, double grams, double length) {}
 
     /**
      * One step.

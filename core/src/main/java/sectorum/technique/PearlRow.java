@@ -3,13 +3,13 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -168,12 +168,12 @@ final class PearlRow implements Technique {
         work.cycled(total)
                 .forEach((colour, many) -> work.made(
                         Phrase.of("Pearl of {}", Quantity.length(set.diameter())),
-                        Paste.PEARL,
+                        Material.PEARL,
                         colour,
                         set.diameter(),
                         many,
                         Spare.USUAL,
-                        Paste.PEARL.ball(set.diameter())));
+                        Material.PEARL.ball(set.diameter())));
         work.adhesive(Adhesive.HOLLOW)
                 .step(
                         Phrase.of(

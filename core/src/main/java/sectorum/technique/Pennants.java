@@ -6,15 +6,14 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -47,10 +46,10 @@ final class Pennants implements Technique {
     }
 
     private static final Field REST = Choices.field("rest", "What is left is", Rest.values(), r -> r.words);
-    private static final Field PASTE = Paste.field("Cut from", Paste.HALF, Paste.FONDANT, Paste.GUM);
+    private static final Field PASTE = Material.field("Cut from", Material.HALF, Material.FONDANT, Material.GUM);
 
     private record Settings(
-            double drop, School school, double square, double gap, double end, Rest rest, double cord, Paste paste) {
+            double drop, School school, double square, double gap, double end, Rest rest, double cord, Material paste) {
         double base() {
             return square * Math.sqrt(2);
         }
@@ -128,7 +127,7 @@ final class Pennants implements Technique {
                 f.get(4).number(values),
                 Choices.of(Rest.values(), f.get(5).choice(values)),
                 f.get(6).number(values),
-                Paste.of(f.get(7).choice(values)));
+                Material.of(f.get(7).choice(values)));
     }
 
     @Override
@@ -277,7 +276,7 @@ final class Pennants implements Technique {
         }
         double total = hung.total();
         work.used(set.paste(), 0, 0, set.paste().line(total, set.cord()), total)
-                .adhesive(Adhesive.on(set.paste()))
+                .adhesive(set.paste().adhesive())
                 .step(
                         Phrase.of("Mark {} swags and their lowest points.", Quantity.count(hung.count())),
                         "tape, scallop, pricker",

@@ -3,12 +3,12 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -29,9 +29,9 @@ final class PipedBorder implements Technique {
     private static final Element[] PIPED = {Element.SHELL, Element.ROPE, Element.DOT};
 
     private static final Field ELEMENT = Choices.field("element", "Piped as", PIPED, e -> e.words);
-    private static final Field PASTE = Paste.field("Icing", Paste.BUTTERCREAM, Paste.ROYAL);
+    private static final Field PASTE = Material.field("Icing", Material.BUTTERCREAM, Material.ROYAL);
 
-    private record Settings(Element element, double size, double pitch, Paste paste) {}
+    private record Settings(Element element, double size, double pitch, Material paste) {}
 
     @Override
     public String id() {
@@ -78,7 +78,7 @@ final class PipedBorder implements Technique {
                 Choices.of(PIPED, f.get(0).choice(values)),
                 f.get(1).number(values),
                 f.get(2).number(values),
-                Paste.of(f.get(3).choice(values)));
+                Material.of(f.get(3).choice(values)));
     }
 
     @Override
@@ -132,7 +132,7 @@ final class PipedBorder implements Technique {
                         many,
                         Spare.NONE,
                         grams));
-        work.adhesive(sectorum.bench.Adhesive.ITSELF)
+        work.adhesive(sectorum.material.Adhesive.ITSELF)
                 .step(
                         Phrase.of(
                                 "Pipe {} with one every {}, from the back round to the back.",

@@ -4,10 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.divide.Division;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
@@ -15,6 +12,9 @@ import sectorum.finding.Change;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -330,12 +330,12 @@ final class Quilting implements Technique {
             work.cycled(pearls)
                     .forEach((colour, many) -> work.made(
                             Phrase.of("Pearl of {}", Quantity.length(set.diameter())),
-                            Paste.PEARL,
+                            Material.PEARL,
                             colour,
                             set.diameter(),
                             many,
                             Spare.USUAL,
-                            Paste.PEARL.ball(set.diameter())));
+                            Material.PEARL.ball(set.diameter())));
             work.adhesive(Adhesive.HOLLOW)
                     .firm()
                     .step(

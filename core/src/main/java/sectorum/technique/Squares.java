@@ -4,15 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.divide.Demand;
 import sectorum.divide.Division;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -31,7 +30,8 @@ final class Squares implements Technique {
             Level.NOTE,
             "Cells differ from squares by more than 8 %, and another number of rows is nearer.");
     private static final Field LAID = Choices.field("laid", "Laid as", Laid.values(), l -> l.words);
-    private static final Field PASTE = Paste.field("Cut from", Paste.FONDANT, Paste.HALF, Paste.GUM, Paste.CHOCOLATE);
+    private static final Field PASTE =
+            Material.field("Cut from", Material.FONDANT, Material.HALF, Material.GUM, Material.CHOCOLATE);
 
     private enum Laid {
         LINES("lines only"),
@@ -45,7 +45,7 @@ final class Squares implements Technique {
         }
     }
 
-    private record Settings(Laid laid, int each, int rows, double thickness, Paste paste) {}
+    private record Settings(Laid laid, int each, int rows, double thickness, Material paste) {}
 
     @Override
     public String id() {
@@ -119,7 +119,7 @@ final class Squares implements Technique {
                 (int) f.get(1).number(values),
                 (int) f.get(2).number(values),
                 f.get(3).number(values),
-                Paste.of(PASTE.choice(values)));
+                Material.of(PASTE.choice(values)));
         DressingContext fine = place.parted(set.each());
         Division division = fine.division();
         Zone zone = place.zone();
@@ -218,7 +218,7 @@ final class Squares implements Technique {
                         colour,
                         square(wide, high),
                         counts[kind][colour],
-                        set.paste() == Paste.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
+                        set.paste() == Material.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
                 byColour.merge(colour, counts[kind][colour], Integer::sum);
             }
         }
@@ -242,7 +242,7 @@ final class Squares implements Technique {
                             Rate.UPRIGHT_LINE.minutes(n + set.rows() - 1.0));
             return;
         }
-        work.adhesive(Adhesive.on(set.paste()))
+        work.adhesive(set.paste().adhesive())
                 .step(
                         Phrase.of(
                                 "Mark {} columns and {} rows with the prick card.",

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
@@ -14,6 +12,7 @@ import sectorum.drawing.Ink;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -35,13 +34,13 @@ final class SwagLine implements Technique {
     /** How the line comes on the side. */
     private enum Made {
         SCRIBED("a line to follow", null),
-        PIPED("piped string", Paste.ROYAL),
-        EXTRUDED("extruded string", Paste.HALF);
+        PIPED("piped string", Material.ROYAL),
+        EXTRUDED("extruded string", Material.HALF);
 
         final String words;
-        final Paste paste;
+        final Material paste;
 
-        Made(String words, Paste paste) {
+        Made(String words, Material paste) {
             this.words = words;
             this.paste = paste;
         }
@@ -215,7 +214,7 @@ final class SwagLine implements Technique {
                     set.made().paste.line(total * share, set.thick()),
                     total * share);
         }
-        work.adhesive(Adhesive.on(set.made().paste))
+        work.adhesive(set.made().paste.adhesive())
                 .step(
                         Phrase.of(
                                 "Hang {} strings {} thick, the deepest first, {}.",

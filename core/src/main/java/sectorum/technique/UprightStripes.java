@@ -3,11 +3,8 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Shelf;
-import sectorum.bench.Spare;
 import sectorum.divide.Demand;
 import sectorum.divide.Division;
 import sectorum.drawing.Drawing;
@@ -15,6 +12,9 @@ import sectorum.drawing.Ink;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -32,11 +32,11 @@ final class UprightStripes implements Technique {
             new Rule("uprights.thin", Level.LOOK, "Stripes narrower than 4 mm cannot be piped side by side.");
     private static final Rule TAB =
             new Rule("uprights.tab", Level.LOOK, "A tab under 15 mm does not hold the collar closed.");
-    private static final Field PASTE = Paste.field("Icing", Paste.BUTTERCREAM, Paste.ROYAL);
+    private static final Field PASTE = Material.field("Icing", Material.BUTTERCREAM, Material.ROYAL);
     private static final double LEAST_MM = 4;
     private static final double TAB_MM = 15;
 
-    private record Settings(int each, double depth, double tab, Paste paste) {}
+    private record Settings(int each, double depth, double tab, Material paste) {}
 
     @Override
     public String id() {
@@ -91,7 +91,7 @@ final class UprightStripes implements Technique {
                 (int) f.get(0).number(values),
                 f.get(1).number(values),
                 f.get(2).number(values),
-                Paste.of(PASTE.choice(values)));
+                Material.of(PASTE.choice(values)));
         Division division = place.division();
         double high = place.zone().height();
         // The collar lies flat, so it is as long as the side is at mid-zone.

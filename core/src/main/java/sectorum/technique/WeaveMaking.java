@@ -1,6 +1,5 @@
 package sectorum.technique;
 
-import sectorum.bench.Adhesive;
 import sectorum.bench.Rate;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
@@ -21,7 +20,7 @@ final class WeaveMaking {
                 : set.made() == BasketWeave.Made.EXTRUDED ? "extruder, knife" : "board, knife";
         String caution = piped ? "" : Cautions.BLADE;
         double standing = Rate.UPRIGHT_LINE.minutes((double) stakes * set.stakes());
-        work.adhesive(Adhesive.on(set.made().paste));
+        work.adhesive(set.made().paste.adhesive());
         if (set.laid() == BasketWeave.Laid.ROWS) {
             work.step(
                             Phrase.of("Mark {} stakes with the gauge and set them upright.", Quantity.count(stakes)),

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.Seeds;
-import sectorum.bench.Paste;
+import sectorum.material.Material;
 import sectorum.outline.Outlines;
 import sectorum.plan.Coat;
 
@@ -23,7 +23,7 @@ class CoveringTest {
     }
 
     private static Coat laid(Coat.Laid how, Double margin) {
-        return new Coat("coat", 4, Paste.FONDANT, null, how, margin);
+        return new Coat("coat", 4, Material.FONDANT, null, how, margin);
     }
 
     @ParameterizedTest
@@ -34,9 +34,9 @@ class CoveringTest {
         for (Coat.Laid how : Coat.Laid.values()) {
             Covering c = Covering.of(t -> named.outline(), h, laid(how, null), true, NAMED, Tint.PLAIN);
             assertThat(c.trimmed()).isNotNegative();
-            assertThat(c.stays()).isLessThanOrEqualTo(Paste.FONDANT.sheet(area, 4) + 1e-9);
+            assertThat(c.stays()).isLessThanOrEqualTo(Material.FONDANT.sheet(area, 4) + 1e-9);
             if (how != Coat.Laid.BARE) {
-                assertThat(c.stays()).isCloseTo(Paste.FONDANT.sheet(area, 4), within(1e-9));
+                assertThat(c.stays()).isCloseTo(Material.FONDANT.sheet(area, 4), within(1e-9));
             }
             if (how == Coat.Laid.SPREAD) {
                 assertThat(c.trimmed()).isZero();
@@ -84,18 +84,19 @@ class CoveringTest {
         "white chocolate, true, CHOCOLATE,   SPREAD",
         "modelling paste, true, MODELLING,   SHEET",
     })
-    void coatsAreWhatTheirNamesSayOtherwiseByTheirPlace(String name, boolean outermost, Paste paste, Coat.Laid laid) {
+    void coatsAreWhatTheirNamesSayOtherwiseByTheirPlace(
+            String name, boolean outermost, Material paste, Coat.Laid laid) {
         Coat coat = new Coat(name, 3);
         assertThat(coat.made(outermost)).isEqualTo(paste);
         assertThat(coat.lies(outermost)).isEqualTo(laid);
     }
 
     @ParameterizedTest
-    @EnumSource(Paste.class)
-    void aChosenPasteWinsOverTheName(Paste paste) {
+    @EnumSource(Material.class)
+    void aChosenPasteWinsOverTheName(Material paste) {
         Coat coat = new Coat("ganache", 3, paste, null, null, null);
         assertThat(coat.made(true)).isEqualTo(paste);
-        assertThat(coat.lies(true)).isEqualTo(paste.kneaded() ? Coat.Laid.SHEET : Coat.Laid.SPREAD);
+        assertThat(coat.lies(true)).isEqualTo(paste.isKneaded() ? Coat.Laid.SHEET : Coat.Laid.SPREAD);
         assertThat(coat.trimmed()).isEqualTo(20);
     }
 

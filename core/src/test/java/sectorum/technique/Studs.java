@@ -3,13 +3,12 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
-import sectorum.bench.Spare;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -88,13 +87,13 @@ final class Studs implements Technique {
         work.cycled(n)
                 .forEach((colour, many) -> work.cut(
                         Phrase.of("Stud of {}", Quantity.length(set.diameter())),
-                        Paste.GUM,
+                        Material.GUM,
                         set.thickness(),
                         colour,
                         Flat.circle(set.diameter(), 24),
                         many,
                         Spare.USUAL));
-        return work.adhesive(Adhesive.on(Paste.GUM))
+        return work.adhesive(Material.GUM.adhesive())
                 .step(
                         Phrase.of("Cut {} studs and set them, {}.", Quantity.count(n), Quantity.text(work.order())),
                         "round cutter, soft brush",

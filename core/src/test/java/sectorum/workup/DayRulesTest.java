@@ -12,7 +12,6 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import sectorum.bench.Paste;
 import sectorum.bench.Shelf;
 import sectorum.bench.Stock;
 import sectorum.days.Moments;
@@ -20,6 +19,7 @@ import sectorum.days.ScheduleFindings;
 import sectorum.days.Workshop;
 import sectorum.finding.Change;
 import sectorum.finding.Mend;
+import sectorum.material.Material;
 import sectorum.plan.OwnPiece;
 import sectorum.tasks.Days;
 
@@ -67,7 +67,7 @@ class DayRulesTest {
                         30,
                         8,
                         60,
-                        Paste.BUTTERCREAM,
+                        Material.BUTTERCREAM,
                         false,
                         null,
                         new OwnPiece.Labour(20, 1, true, 1),
@@ -78,7 +78,7 @@ class DayRulesTest {
         shown.put(
                 "days.hands",
                 () -> Planned.of(DaysTest.plaque(400, OwnPiece.Faces.BOTH)
-                        .of(Paste.CHOCOLATE)
+                        .of(Material.CHOCOLATE)
                         .many(2)));
         shown.put(
                 "days.soft",
@@ -138,7 +138,7 @@ class DayRulesTest {
     @Test
     void whatWouldSaveTimeSavesWhatItSaysWhenItIsPressed() {
         OwnPiece dome =
-                DaysTest.plaque(4, OwnPiece.Faces.FORMER).of(Paste.FONDANT).many(4);
+                DaysTest.plaque(4, OwnPiece.Faces.FORMER).of(Material.FONDANT).many(4);
         Planned p = Planned.of(dome).now(LocalDateTime.of(2026, 12, 10, 9, 0));
         List<Days.Saving> savings =
                 Workup.savings(p.order(), p.plan(), Tiers.BENCH, Stock.NONE, p.workshop(), List.of());

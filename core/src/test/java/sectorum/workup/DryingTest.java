@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import sectorum.bench.Paste;
 import sectorum.bench.Shelf;
 import sectorum.days.Air;
 import sectorum.days.Drying;
 import sectorum.days.Rest;
+import sectorum.material.Material;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Span;
 import sectorum.tier.PieceWorkup;
@@ -38,7 +38,7 @@ class DryingTest {
     void hoursAreBaseTimesThicknessTimesFacesTimesColour(
             String paste, double t, String faces, boolean dark, double hours) {
         OwnPiece.Faces air = OwnPiece.Faces.valueOf(faces.toUpperCase(java.util.Locale.ROOT));
-        assertThat(Drying.hours(Paste.of(paste), t, air, dark)).isCloseTo(hours, within(1e-9));
+        assertThat(Drying.hours(Material.of(paste), t, air, dark)).isCloseTo(hours, within(1e-9));
     }
 
     @ParameterizedTest(name = "at {0} the room counts {1}")
@@ -62,16 +62,16 @@ class DryingTest {
         assertThat(handled.least()).isEqualTo((int) Math.round(10.5 * 1.3 * 60));
     }
 
-    private static OwnPiece piece(OwnPiece.Form form, Paste paste, boolean dark, OwnPiece.Resting resting) {
+    private static OwnPiece piece(OwnPiece.Form form, Material paste, boolean dark, OwnPiece.Resting resting) {
         return new OwnPiece("m", "Mask", form, 150, 200, 4, 1, paste, dark, null, null, resting, null, null);
     }
 
     @Test
     void aDarkPlaqueUnderASugarSheetTakes105Hours() {
-        OwnPiece.Layer sheet = new OwnPiece.Layer(Paste.SUGAR_SHEET, 2);
+        OwnPiece.Layer sheet = new OwnPiece.Layer(Material.SUGAR_SHEET, 2);
         OwnPiece plaque = piece(
                 OwnPiece.Form.PLAQUE,
-                Paste.MODELLING,
+                Material.MODELLING,
                 true,
                 new OwnPiece.Resting(OwnPiece.Faces.FORMER, null, null, null, sheet));
         assertThat(Drying.hours(plaque)).isCloseTo(105, within(1e-9));
@@ -88,7 +88,7 @@ class DryingTest {
         "PLAQUE, GUM, 840, 1560, true",
     })
     void pairsAreStatedAndCookedSugarAndChocolateCool(
-            OwnPiece.Form form, Paste paste, int low, int least, boolean estimate) {
+            OwnPiece.Form form, Material paste, int low, int least, boolean estimate) {
         Rest rest = Drying.of(piece(form, paste, false, null), null);
         assertThat(rest.low()).isEqualTo(low);
         assertThat(rest.least()).isEqualTo(least);
@@ -99,7 +99,7 @@ class DryingTest {
     @ParameterizedTest(name = "on the {0} it waits until it is {1}")
     @CsvSource({"LEDGE, HANDLED", "TOP, HARD", "SIDE, HARD"})
     void aUseSaysWhatItWaitsFor(OwnPiece.On on, OwnPiece.Until until) {
-        OwnPiece piece = piece(OwnPiece.Form.BOW, Paste.HALF, false, null);
+        OwnPiece piece = piece(OwnPiece.Form.BOW, Material.HALF, false, null);
         OwnPiece there = piece.at(new OwnPiece.Seat("", on, 0, 60, 10));
         assertThat(there.until()).isEqualTo(until);
         double share = until == OwnPiece.Until.HANDLED ? 0.35 : 1;
@@ -108,7 +108,7 @@ class DryingTest {
 
     @Test
     void plainFondantIsNeverToldAsHard() {
-        PieceWorkup.Dries dries = PieceWorkup.of(piece(OwnPiece.Form.PLAQUE, Paste.FONDANT, false, null), 0.5)
+        PieceWorkup.Dries dries = PieceWorkup.of(piece(OwnPiece.Form.PLAQUE, Material.FONDANT, false, null), 0.5)
                 .dries();
         assertThat(dries.hard()).isNull();
         assertThat(dries.handled()).isCloseTo(72 * 0.35, within(1e-9));
@@ -116,7 +116,7 @@ class DryingTest {
 
     @Test
     void whatSomebodyStatedOrSawWinsOverTheFormulaAndTheCraft() {
-        OwnPiece pair = piece(OwnPiece.Form.PAIR, Paste.GUM, false, null);
+        OwnPiece pair = piece(OwnPiece.Form.PAIR, Material.GUM, false, null);
         Rest seen = Drying.of(pair, new Span(20, 24.0));
         assertThat(seen.low()).isEqualTo(20 * 60);
         assertThat(seen.least()).isEqualTo(24 * 60);

@@ -2,22 +2,26 @@ package sectorum.workup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static sectorum.material.Material.Shaping.COUNTED;
+import static sectorum.material.Material.Shaping.SHEET;
 import static sectorum.workup.Tiers.division;
 import static sectorum.workup.Tiers.round;
 import static sectorum.workup.Tiers.worn;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Rate;
 import sectorum.bench.Shelf;
-import sectorum.bench.Spare;
 import sectorum.make.Batch;
 import sectorum.make.Recipe;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.material.Spare;
+import sectorum.measure.Numbers;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
 import sectorum.technique.Making;
@@ -67,28 +71,73 @@ class FiguresTest {
         assertThat(rate.minutes(1)).isPositive();
     }
 
-    @ParameterizedTest(name = "{0}: {1} g/cm³, hard when dry {2}, kneaded {3}, brings {4}; stuck with {5}")
+    @ParameterizedTest(name = "{0}: {1} g/cm³, {3}, hard when dry {2}, brings {4}; stuck with {5}; spares {6}")
     @CsvSource({
-        "FONDANT, 1.35, false, true, '', WATER",
-        "HALF, 1.38, true, true, egg, WATER",
-        "GUM, 1.4, true, true, egg, GLUE",
-        "MODELLING, 1.38, false, true, '', WATER",
-        "CHOCOLATE, 1.3, false, false, milk soy, CHOCOLATE",
-        "GANACHE, 1.2, false, false, milk soy, CHOCOLATE",
-        "BUTTERCREAM, 0.95, false, false, milk, ITSELF",
-        "ROYAL, 1.35, true, false, egg, ITSELF",
-        "SUGAR, 1.5, true, false, '', ROYAL",
-        "SUGAR_SHEET, 1.5, true, false, '', ROYAL",
-        "PEARL, 1.5, true, false, '', HOLLOW"
+        "FONDANT, 1.35, false, KNEADED, '', WATER, USUAL",
+        "HALF, 1.38, true, KNEADED, egg, WATER, USUAL",
+        "GUM, 1.4, true, KNEADED, egg, GLUE, USUAL",
+        "MODELLING, 1.38, false, KNEADED, '', WATER, USUAL",
+        "CHOCOLATE, 1.3, false, MELTED, milk soy, CHOCOLATE, FRAGILE",
+        "GANACHE, 1.2, false, PIPED, milk soy, CHOCOLATE, USUAL",
+        "BUTTERCREAM, 0.95, false, PIPED, milk, ITSELF, USUAL",
+        "ROYAL, 1.35, true, PIPED, egg, ITSELF, USUAL",
+        "SUGAR, 1.5, true, MELTED, '', ROYAL, FRAGILE",
+        "SUGAR_SHEET, 1.5, true, MELTED, '', ROYAL, FRAGILE",
+        "PEARL, 1.5, true, COUNTED, '', HOLLOW, USUAL",
+        "WAFER, 0.7, false, SHEET, '', GEL, FRAGILE"
     })
-    void pastes(Paste paste, double density, boolean hard, boolean kneaded, String allergens, Adhesive joint) {
-        assertThat(Paste.values()).hasSize(11);
-        assertThat(paste.density()).isEqualTo(density);
-        assertThat(paste.driesHard()).isEqualTo(hard);
-        assertThat(paste.kneaded()).isEqualTo(kneaded);
-        assertThat(String.join(" ", paste.allergens())).isEqualTo(allergens);
-        assertThat(Adhesive.on(paste)).isEqualTo(joint);
-        assertThat(Adhesive.schools(paste)).isNotEmpty();
+    void materials(
+            Material material,
+            double density,
+            boolean hard,
+            Material.Shaping shaping,
+            String allergens,
+            Adhesive joint,
+            Spare spare) {
+        assertThat(Material.values()).hasSize(12);
+        assertThat(material.density()).isEqualTo(density);
+        assertThat(material.isHard()).isEqualTo(hard);
+        assertThat(material.shaping()).isEqualTo(shaping);
+        assertThat(String.join(" ", material.allergens())).isEqualTo(allergens);
+        assertThat(material.adhesive()).isEqualTo(joint);
+        assertThat(material.adhesives()).isNotEmpty();
+        assertThat(material.spare()).isEqualTo(spare);
+        assertThat(material.isBoughtReady()).isEqualTo(List.of(SHEET, COUNTED).contains(shaping));
+    }
+
+    /** Hours at 2 mm, or minutes until it is cool; a coat's rest; what is mixed of what; CMC in dry and in close weather. */
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({
+        "FONDANT, 36, '', 0, '', 0 3.5",
+        "HALF, 16, '', 0, FONDANT 0.5 GUM 0.5, 0 3.5",
+        "GUM, 10, '', 0, '', 0 0",
+        "MODELLING, 20, '', 0, FONDANT 1.0, 12 16",
+        "CHOCOLATE, NaN, 15 60, 0, '', 0 0",
+        "GANACHE, NaN, '', 8, '', 0 0",
+        "BUTTERCREAM, NaN, '', 0, '', 0 0",
+        "ROYAL, 12, '', 0, '', 0 0",
+        "SUGAR, NaN, 45 60, 0, '', 0 0",
+        "SUGAR_SHEET, 24, '', 0, '', 0 0",
+        "PEARL, NaN, '', 0, '', 0 0",
+        "WAFER, NaN, '', 0, '', 0 0"
+    })
+    void waitsAndMixes(Material material, double dries, String sets, double coat, String mixed, String powder) {
+        assertThat(Double.compare(material.dryingHours(), dries)).isZero();
+        Material.Setting setting = material.setting();
+        assertThat(setting == null ? "" : setting.likely() + " " + setting.least())
+                .isEqualTo(sets);
+        assertThat(material.coatRests()).isEqualTo(coat);
+        assertThat(material.isMixed()).isEqualTo(!mixed.isEmpty());
+        assertThat(material.mixed().stream()
+                        .map(m -> m.material() + " " + m.share())
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(mixed.isEmpty() ? material + " 1.0" : mixed);
+        assertThat(Math.round(material.powder().dry()) + " "
+                        + Numbers.plain(material.powder().close(), 1))
+                .isEqualTo(powder);
+        assertThat(material.isHot()).isEqualTo(material == Material.SUGAR);
+        assertThat(material.deepens()).isEqualTo(material == Material.BUTTERCREAM);
+        assertThat(material.isOnlyFirm()).isEqualTo(material == Material.FONDANT);
     }
 
     @ParameterizedTest(name = "{0} of {1}: {2}")
@@ -197,7 +246,7 @@ class FiguresTest {
         "drop=20 weather=hot, HALF, 3.5",
         "drop=20 weather=cool stiff=yes, FONDANT, 3.5"
     })
-    void drapesAreOfPlainFondantUnlessLongOrDamp(String settings, Paste paste, double powder) {
+    void drapesAreOfPlainFondantUnlessLongOrDamp(String settings, Material paste, double powder) {
         Making drape = making5("drape", settings);
         assertThat(drape.cuts()).allSatisfy(c -> assertThat(c.paste()).isEqualTo(paste));
         assertThat(drape.powder()).isEqualTo(powder);
@@ -291,7 +340,7 @@ class FiguresTest {
     @CsvSource({"60, 100, 1, 50", "61, 150, 2, 50", "150, 151, 2, 50.3333", "151, 180, 3, 60", "226, 300, 4, 100"})
     void picks(double wide, double high, int picks, double deep) {
         OwnPiece piece = new OwnPiece(
-                "p", "P", OwnPiece.Form.PLAQUE, wide, high, 3, 1, Paste.GUM, false, null, null, null, null, null);
+                "p", "P", OwnPiece.Form.PLAQUE, wide, high, 3, 1, Material.GUM, false, null, null, null, null, null);
         assertThat(piece.picks()).isEqualTo(picks);
         assertThat(piece.buried()).isCloseTo(deep, within(5e-5));
     }

@@ -13,11 +13,11 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import sectorum.bench.Adhesive;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
 import sectorum.finding.Mend;
 import sectorum.make.Fits;
+import sectorum.material.Adhesive;
 import sectorum.plan.Table;
 
 /** Findings from the cupboard: each appears, is mended by its presses, and goes. */

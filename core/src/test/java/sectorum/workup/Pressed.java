@@ -2,9 +2,9 @@ package sectorum.workup;
 
 import java.util.List;
 import java.util.Map;
-import sectorum.bench.Paste;
 import sectorum.finding.Change;
 import sectorum.finding.Mend;
+import sectorum.material.Material;
 import sectorum.plan.Agenda;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
@@ -52,7 +52,7 @@ final class Pressed {
                     case "seat" -> p.at((OwnPiece.Seat) c.value());
                     case "thickness" -> p.thick((Double) c.value());
                     case "count" -> p.many((Integer) c.value());
-                    case "paste" -> p.of(Paste.of((String) c.value()));
+                    case "paste" -> p.of(Material.of((String) c.value()));
                     case "resting" -> p.aired(((OwnPiece.Resting) c.value()).faces());
                     case "sticks" ->
                         new OwnPiece(
@@ -125,7 +125,7 @@ final class Pressed {
                 100,
                 3,
                 1,
-                Paste.GUM,
+                Material.GUM,
                 false,
                 seat,
                 new OwnPiece.Labour(30, 5, true, 0),

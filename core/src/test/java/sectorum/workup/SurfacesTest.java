@@ -79,7 +79,9 @@ class SurfacesTest {
         assertThat(layout.inPlane()).hasSameSizeAs(layout.placements());
         Zone zone = worn.zone();
         for (Layout.Placement p : layout.placements()) {
-            assertThat(p.z()).isBetween(zone.foot() - 0.2, zone.top() + 0.2);
+            assertThat(p.z())
+                    .as("%s in %s: %s", p, zone, worn.findings())
+                    .isBetween(zone.foot() - 0.2, zone.top() + 0.2);
         }
         assertThat(worn.findings()).noneMatch(f -> f.rule().equals("surface.unseen"));
         Level level = level(placed(tier, kind), kind);

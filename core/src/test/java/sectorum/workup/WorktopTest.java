@@ -17,14 +17,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import sectorum.bench.Adhesive;
-import sectorum.bench.Paste;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
 import sectorum.make.Batch;
 import sectorum.make.CutLine;
 import sectorum.make.Shopping;
 import sectorum.make.Worktop;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
 import sectorum.plan.Coat;
 import sectorum.plan.Colour;
 import sectorum.plan.Dressing;
@@ -257,7 +257,7 @@ class WorktopTest {
                 .mapToDouble(Batch.Mixed::grams)
                 .sum();
         assertThat(cream).isCloseTo(batch.parts().kneaded() * 3 / 4, within(1e-9));
-        assertThat(batch.mixed()).anyMatch(m -> m.paste() == Paste.GUM).anyMatch(m -> m.paste() == Paste.FONDANT);
+        assertThat(batch.mixed()).anyMatch(m -> m.paste() == Material.GUM).anyMatch(m -> m.paste() == Material.FONDANT);
     }
 
     @Test
@@ -314,7 +314,7 @@ class WorktopTest {
 
     @Test
     void theBoardIsCoveredAndColouredAndJointsAreChosen() {
-        Table.Base base = new Table.Base(330, Paste.FONDANT, 3, "plum");
+        Table.Base base = new Table.Base(330, Material.FONDANT, 3, "plum");
         Table table = new Table(
                 null, null, base, List.of(), List.of(), Map.of(), List.of(), Map.of("tier-0/drape", Adhesive.EXTRACT));
         Worktop top = Tables.of(round().divisions(division(5)).dressings(worn("drape", "")))
@@ -356,9 +356,9 @@ class WorktopTest {
         List<Batch> rolled = top.batches().stream()
                 .filter(b -> b.form() == Batch.Form.ROLLED)
                 .toList();
-        assertThat(rolled.get(0).paste()).isEqualTo(Paste.GUM);
+        assertThat(rolled.get(0).paste()).isEqualTo(Material.GUM);
         List<String> fondant = rolled.stream()
-                .filter(b -> b.paste() == Paste.FONDANT)
+                .filter(b -> b.paste() == Material.FONDANT)
                 .map(b -> b.tint().id())
                 .toList();
         assertThat(fondant).startsWith("cream");

@@ -14,6 +14,7 @@ import sectorum.divide.Fold;
 import sectorum.divide.Ladder;
 import sectorum.divide.Press;
 import sectorum.divide.Rehearsal;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Length;
@@ -52,6 +53,7 @@ class BenchController {
     record Choices(
             List<Kind> outlines,
             List<Offered> techniques,
+            List<MaterialChoice> materials,
             Field height,
             Field coat,
             Field count,
@@ -68,6 +70,20 @@ class BenchController {
             Field pressSpace,
             Field foldShape) {}
 
+    /**
+     * A material to choose.
+     *
+     * @param coats whether tiers are coated or covered with it
+     * @param pieces whether a piece can be made of it
+     * @param dries whether it dries hard, or firm
+     */
+    record MaterialChoice(Material material, String words, boolean coats, boolean pieces, boolean dries) {
+        static MaterialChoice of(Material m) {
+            return new MaterialChoice(
+                    m, m.words(), m.coats(), m.shaping() != Material.Shaping.COUNTED, !Double.isNaN(m.dryingHours()));
+        }
+    }
+
     /** A typed length as it was understood, or why it was not: to type is to try, and no request goes wrong by it. */
     record Understood(
             @Absent Double mm, @Absent String shown, @Absent Phrase refused) {}
@@ -81,6 +97,7 @@ class BenchController {
                 Catalogue.all().stream()
                         .map(t -> new Offered(t.id(), t.name(), t.covers()))
                         .toList(),
+                Arrays.stream(Material.values()).map(MaterialChoice::of).toList(),
                 Tier.HEIGHT,
                 Coat.THICKNESS,
                 Division.COUNT,

@@ -1,4 +1,4 @@
-package sectorum.bench;
+package sectorum.material;
 
 import sectorum.measure.Rounding;
 

@@ -1,0 +1,380 @@
+package sectorum.material;
+
+import static sectorum.material.Adhesive.EXTRACT;
+import static sectorum.material.Adhesive.GEL;
+import static sectorum.material.Adhesive.GLUE;
+import static sectorum.material.Adhesive.HOLLOW;
+import static sectorum.material.Adhesive.ITSELF;
+import static sectorum.material.Adhesive.WATER;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import sectorum.measure.Absent;
+import sectorum.measure.Field;
+
+/**
+ * What things are made of, one row each: nothing else in the house asks which material it has before it. Densities are
+ * starting values that weighing corrects (craft 4.3); hours of drying those of 2 mm with both faces free (craft 4.2).
+ */
+public enum Material {
+    FONDANT(row("fondant", Shaping.KNEADED, 1.35)
+            .coats()
+            .stuck(WATER, GLUE, EXTRACT, Adhesive.CHOCOLATE, Adhesive.ROYAL)
+            .dries(36)
+            .staysFirm()
+            .powder(Powder.SOFT)),
+    HALF(row("half-and-half", Shaping.KNEADED, 1.38)
+            .stuck(WATER, GLUE, EXTRACT, Adhesive.CHOCOLATE, Adhesive.ROYAL)
+            .dries(16)
+            .brings("egg")
+            .hard()
+            .powder(Powder.SOFT)
+            .mixed("fondant", 0.5)
+            .mixed("gum", 0.5)),
+    GUM(row("gum paste", Shaping.KNEADED, 1.4)
+            .stuck(GLUE, Adhesive.ROYAL, Adhesive.CHOCOLATE)
+            .dries(10)
+            .brings("egg")
+            .hard()),
+    MODELLING(row("modelling paste", Shaping.KNEADED, 1.38)
+            .coats()
+            .stuck(WATER, GLUE, EXTRACT, Adhesive.CHOCOLATE, Adhesive.ROYAL)
+            .dries(20)
+            .powder(Powder.MODELLING)
+            .mixed("fondant", 1)),
+    CHOCOLATE(row("chocolate", Shaping.MELTED, 1.3)
+            .coats()
+            .stuck(Adhesive.CHOCOLATE, Adhesive.ROYAL)
+            .brings("milk", "soy")
+            .fragile()
+            .sets(15, 60)),
+    GANACHE(row("ganache", Shaping.PIPED, 1.2)
+            .coats()
+            .on(Adhesive.CHOCOLATE)
+            .stuck(ITSELF)
+            .brings("milk", "soy")
+            .coatRests(8)),
+    BUTTERCREAM(
+            row("buttercream", Shaping.PIPED, 0.95).stuck(ITSELF).brings("milk").deepens()),
+    ROYAL(row("royal icing", Shaping.PIPED, 1.35)
+            .coats()
+            .stuck(ITSELF)
+            .dries(12)
+            .brings("egg")
+            .hard()),
+    SUGAR(row("cooked sugar", Shaping.MELTED, 1.5)
+            .stuck(Adhesive.ROYAL)
+            .hard()
+            .fragile()
+            .sets(45, 60)
+            .hot()),
+    SUGAR_SHEET(row("sugar sheet", Shaping.MELTED, 1.5)
+            .stuck(Adhesive.ROYAL)
+            .dries(24)
+            .hard()
+            .fragile()),
+    PEARL(row("sugar pearls", Shaping.COUNTED, 1.5)
+            .stuck(HOLLOW, Adhesive.ROYAL)
+            .hard()),
+    /** Its density is an estimate: it is counted in sheets, its mass only carries. */
+    WAFER(row("wafer paper", Shaping.SHEET, 0.7)
+            .stuck(GEL, GLUE)
+            .fragile()
+            .sheet("A4", 210, 297)
+            .sheet("A5", 148, 210));
+
+    private final Row row;
+    private final String key;
+
+    Material(Row row) {
+        this.row = row;
+        this.key = name().toLowerCase(Locale.ROOT);
+    }
+
+    private static Row row(String words, Shaping shaping, double density) {
+        return new Row(words, shaping, density);
+    }
+
+    /** How it comes to be a piece. */
+    public enum Shaping {
+        /** Kneaded, rolled and cut, or formed by hand. */
+        KNEADED,
+        /** Bought in sheets and cut. */
+        SHEET,
+        /** Melted or boiled, and poured. */
+        MELTED,
+        /** Spread or piped: an icing. */
+        PIPED,
+        /** Bought piece by piece. */
+        COUNTED
+    }
+
+    /** A part of a mix, by mass. */
+    public record Portion(Material material, double share) {}
+
+    /** A sheet that it is sold in, mm. */
+    public record SheetSize(String name, double width, double length) {}
+
+    /**
+     * How it sets where it does not dry, minutes.
+     *
+     * @param likely about so long
+     * @param least for certain
+     */
+    public record Setting(int likely, int least) {}
+
+    public String words() {
+        return row.words;
+    }
+
+    public String key() {
+        return key;
+    }
+
+    public Shaping shaping() {
+        return row.shaping;
+    }
+
+    /** g/cm³. */
+    public double density() {
+        return row.density;
+    }
+
+    public boolean isKneaded() {
+        return row.shaping == Shaping.KNEADED;
+    }
+
+    public boolean isIcing() {
+        return row.shaping == Shaping.PIPED;
+    }
+
+    /** Whether it is bought ready and only cut, or only put on: nothing of it is kneaded, mixed or melted. */
+    public boolean isBoughtReady() {
+        return row.shaping == Shaping.SHEET || row.shaping == Shaping.COUNTED;
+    }
+
+    /** Allergens it usually brings with it; the packet rules (craft 5.5). */
+    public List<String> allergens() {
+        return row.allergens;
+    }
+
+    /** Whether it is hard under the teeth on the cake. */
+    public boolean isHard() {
+        return row.hard;
+    }
+
+    /** Whether it never gets hard, only firm, however long it dries. */
+    public boolean isOnlyFirm() {
+        return row.firm;
+    }
+
+    /** Hours until 2 mm of it with both faces free are hard in the usual room; not a number for what does not dry. */
+    public double dryingHours() {
+        return row.dryingHours;
+    }
+
+    /** How it sets where it cools instead of drying; absent: it does not. */
+    @Absent
+    public Setting setting() {
+        return row.setting;
+    }
+
+    /** Whether it is worked so hot that it burns. */
+    public boolean isHot() {
+        return row.hot;
+    }
+
+    /** Hours that a coat of it rests in the room before the next; 0: it is chilled instead. */
+    public double coatRests() {
+        return row.coatRests;
+    }
+
+    /** Whether a strong dark colour of it gets deeper for half a day (craft 4.2). */
+    public boolean deepens() {
+        return row.deepens;
+    }
+
+    /** Whether tiers are coated or covered with it. */
+    public boolean coats() {
+        return row.coats;
+    }
+
+    /** CMC kneaded into it. */
+    public Powder powder() {
+        return row.powder;
+    }
+
+    /** What it is mixed from; itself where it is bought as it is. */
+    public List<Portion> mixed() {
+        return row.mixed.isEmpty()
+                ? List.of(new Portion(this, 1))
+                : row.mixed.stream()
+                        .map(m -> new Portion(of(m.key()), m.share()))
+                        .toList();
+    }
+
+    /** Whether one mixes it oneself from others. */
+    public boolean isMixed() {
+        return !row.mixed.isEmpty();
+    }
+
+    /** Sheets that it is usually sold in, the usual one first; empty for what comes in none. */
+    public List<SheetSize> sheets() {
+        return row.sheets;
+    }
+
+    /** Pieces made beside those needed, where nobody knows better. */
+    public Spare spare() {
+        return row.spare;
+    }
+
+    /** What holds a piece of it on a covering of fondant. */
+    public Adhesive adhesive() {
+        return row.on == null ? row.schools.get(0) : row.on;
+    }
+
+    /** What else holds it, by school, the usual one first (craft 1, 4.3). */
+    public List<Adhesive> adhesives() {
+        return row.schools;
+    }
+
+    /** A field to choose one of these by. */
+    public static Field field(String label, Material... offered) {
+        List<Field.Choice> choices = Arrays.stream(offered)
+                .map(p -> new Field.Choice(p.key(), p.words()))
+                .toList();
+        return Field.choice("paste", label, choices, offered[0].key());
+    }
+
+    public static Material of(String key) {
+        return valueOf(key.toUpperCase(Locale.ROOT));
+    }
+
+    /** Grams of a sheet: area in mm² times thickness in mm. */
+    public double sheet(double areaMm2, double thicknessMm) {
+        return areaMm2 * thicknessMm / 1000 * density();
+    }
+
+    /** Grams of a ball of a diameter in mm. */
+    public double ball(double diameterMm) {
+        return Math.PI * Math.pow(diameterMm, 3) / 6 / 1000 * density();
+    }
+
+    /** Grams of an extruded or piped line: length times the section of a round opening, both mm. */
+    public double line(double lengthMm, double diameterMm) {
+        return sheet(lengthMm, Math.PI * diameterMm * diameterMm / 4);
+    }
+
+    /** Gathers a row. */
+    private static final class Row {
+        private record Part(String key, double share) {}
+
+        private final String words;
+        private final Shaping shaping;
+        private final double density;
+        private final List<Part> mixed = new ArrayList<>();
+        private final List<SheetSize> sheets = new ArrayList<>();
+        private List<Adhesive> schools = List.of();
+
+        @Absent
+        private Adhesive on;
+
+        private List<String> allergens = List.of();
+        private Spare spare = Spare.USUAL;
+        private Powder powder = Powder.NONE;
+        private double dryingHours = Double.NaN;
+        private double coatRests;
+
+        @Absent
+        private Setting setting;
+
+        private boolean hard;
+        private boolean firm;
+        private boolean hot;
+        private boolean deepens;
+        private boolean coats;
+
+        Row(String words, Shaping shaping, double density) {
+            this.words = words;
+            this.shaping = shaping;
+            this.density = density;
+        }
+
+        Row stuck(Adhesive... with) {
+            schools = List.of(with);
+            return this;
+        }
+
+        Row on(Adhesive with) {
+            on = with;
+            return this;
+        }
+
+        Row brings(String... these) {
+            allergens = List.of(these);
+            return this;
+        }
+
+        Row hard() {
+            hard = true;
+            return this;
+        }
+
+        Row fragile() {
+            spare = Spare.FRAGILE;
+            return this;
+        }
+
+        Row dries(double hours) {
+            dryingHours = hours;
+            return this;
+        }
+
+        Row staysFirm() {
+            firm = true;
+            return this;
+        }
+
+        Row sets(int likely, int least) {
+            setting = new Setting(likely, least);
+            return this;
+        }
+
+        Row hot() {
+            hot = true;
+            return this;
+        }
+
+        Row coatRests(double hours) {
+            coatRests = hours;
+            return this;
+        }
+
+        Row coats() {
+            coats = true;
+            return this;
+        }
+
+        Row deepens() {
+            deepens = true;
+            return this;
+        }
+
+        Row powder(Powder with) {
+            powder = with;
+            return this;
+        }
+
+        Row mixed(String key, double share) {
+            mixed.add(new Part(key, share));
+            return this;
+        }
+
+        Row sheet(String name, double width, double length) {
+            sheets.add(new SheetSize(name, width, length));
+            return this;
+        }
+    }
+}
