@@ -1036,6 +1036,11 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
+            kind?: "own";
+            settings?: {
+                [key: string]: unknown;
+            };
+            /** @enum {string} */
             form: "plaque" | "round" | "dome" | "star" | "pair" | "bow" | "flower" | "figure";
             /** Format: double */
             width: number;
@@ -1625,6 +1630,7 @@ export interface components {
         };
         Batch: {
             id: string;
+            ahead: boolean;
             /** @enum {string} */
             form: "coat" | "cover" | "rolled" | "shaped" | "bought" | "sheet";
             /** @enum {string} */
@@ -2133,7 +2139,19 @@ export interface components {
             picks: number;
             /** Format: double */
             buried: number;
+            places: components["schemas"]["Place"][];
             dries?: components["schemas"]["Dries"];
+        };
+        Place: {
+            tier: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            up: number;
+            /** Format: double */
+            angle: number;
         };
         Allergen: {
             name: string;

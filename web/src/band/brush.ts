@@ -6,6 +6,7 @@ export const INKS = {
   sheet: '#fcf9f1',
   paper: '#f3ecdd',
   edge: '#d9cfb9',
+  made: '#f0e0b4',
   ink: '#1c2a36',
   chalk: '#7c9aad',
   pin: '#bd3a26',
@@ -16,6 +17,7 @@ export const INKS = {
 export interface Course {
   surface: Worn['surface'];
   placements: readonly number[];
+  standing: readonly number[];
   shapes: Fine[];
   colours: readonly string[];
 }
@@ -29,7 +31,13 @@ export function course({ layout, surface }: Worn, colours: readonly string[]): C
   if (known?.key === key) {
     return known.course;
   }
-  const fresh = { surface, placements: layout.placements, shapes: layout.shapes.map(fine), colours };
+  const fresh = {
+    surface,
+    placements: layout.placements,
+    standing: layout.standing,
+    shapes: layout.shapes.map(fine),
+    colours,
+  };
   made.set(layout, { key, course: fresh });
   return fresh;
 }

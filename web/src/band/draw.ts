@@ -21,14 +21,14 @@ export interface Pose {
   view: View;
 }
 
-function eyeOf({ cx, foot, k, view }: Pose): Eye {
+export function eyeOf({ cx, foot, k, view }: Pose): Eye {
   return { cx, foot, k, up: Math.cos(view.tilt) * k, back: Math.sin(view.tilt) * k };
 }
 
 type ToPx = (x: number, z: number, d: number) => [number, number];
 
 /** From millimetres across, up and away to the drawing: never in perspective, so that sizes can be compared. */
-function drawn({ cx, foot, k, up, back }: Eye): ToPx {
+export function drawn({ cx, foot, k, up, back }: Eye): ToPx {
   return (x, z, d) => [cx + x * k, foot - z * up - d * back];
 }
 
@@ -166,7 +166,7 @@ function drawRun(
 }
 
 function drawCourse(ctx: CanvasRenderingContext2D, b: Body, run: Run, course: Course, eye: Eye): void {
-  const { placements, shapes } = course;
+  const { placements, shapes, standing } = course;
   const walk = new Walker(b, run);
   const brush = new Brush(ctx, course, eye.k);
   for (let at = 0; at < placements.length; at += ROW) {
@@ -179,7 +179,19 @@ function drawCourse(ctx: CanvasRenderingContext2D, b: Body, run: Run, course: Co
       if (here + 2 * shape.right < run.from || here + 2 * shape.left > run.to) {
         continue;
       }
-      project(b, run, shape, placements, at, walk, eye, points, round * b.around, coarse(shape, eye.k));
+      project(
+        b,
+        run,
+        shape,
+        placements,
+        at,
+        walk,
+        eye,
+        points,
+        round * b.around,
+        coarse(shape, eye.k),
+        standing,
+      );
       if (points.n > 0) {
         brush.draw(index, placements[at + 5]!);
       }

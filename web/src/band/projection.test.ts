@@ -118,3 +118,23 @@ describe('a piece at a limb', () => {
     expect(Math.min(...xs(back, behind, 390))).toBeCloseTo(-40, 6);
   });
 });
+
+describe('a piece that stands off', () => {
+  const body = turned(squareForm(), 0);
+  const run = facing(body)[0]!;
+  const slip = fine({ role: 'piece', closed: true, wide: 0, xz: [-1, 0, 1, 0, 1, 20, -1, 20] });
+  const above = { cx: 0, foot: 0, k: 1, up: 0, back: 1 };
+  const nearest = (standing: readonly number[]) => {
+    const points = new Points();
+    project(body, run, slip, [0, 200, 10, 0, 1, 0], 0, new Walker(body, run), above, points, 0, 1, standing);
+    const ys = Array.from({ length: points.n }, (_, i) => points.xy[2 * i + 1]!);
+    return [Math.min(...ys), Math.max(...ys)];
+  };
+  it('is seen from above as far out as it is lifted, and as its edge leans', () => {
+    expect(nearest([])).toEqual([50, 50]);
+    expect(nearest([5, 0])).toEqual([55, 55]);
+    const [foot, edge] = nearest([2, Math.PI / 6]);
+    expect(foot).toBeCloseTo(52, 9);
+    expect(edge).toBeCloseTo(62, 9);
+  });
+});

@@ -171,9 +171,11 @@ function depthAt(b: Body, run: Run, x: number): number {
 
 /** Finds places in a run by walking from the last one found: the points of a piece are near one another. */
 export class Walker {
-  /** The place last found: across, and away. */
+  /** The place last found: across, and away; and which way is out there. */
   x = 0;
   d = 0;
+  outX = 0;
+  outD = -1;
   private i: number;
   private readonly n: number;
 
@@ -204,8 +206,13 @@ export class Walker {
     const t = span > 0 ? Math.max(0, Math.min(1, (s - from) / span)) : 0;
     const a = i > n ? i - n : i;
     const c = i + 1 > n ? i + 1 - n : i + 1;
-    this.x = b.x[a]! + (b.x[c]! - b.x[a]!) * t;
-    this.d = b.d[a]! + (b.d[c]! - b.d[a]!) * t;
+    const dx = b.x[c]! - b.x[a]!;
+    const dd = b.d[c]! - b.d[a]!;
+    this.x = b.x[a]! + dx * t;
+    this.d = b.d[a]! + dd * t;
+    const long = Math.hypot(dx, dd) || 1;
+    this.outX = dd / long;
+    this.outD = -dx / long;
   }
 }
 
@@ -285,6 +292,10 @@ export class Points {
   }
 }
 
+/** What stands off or leans comes as rows of its own: lift, lean; none where all lies flat. */
+const STANDING = 2;
+const FLAT: readonly number[] = [];
+
 /** Placements come as rows of numbers: shape, s, z, turn, size, colour. */
 export const ROW = 6;
 
@@ -295,6 +306,7 @@ export const ROW = 6;
  * @param rows placements, of which the one that begins at `at` is meant
  * @param shift how often round it is meant, mm: a piece may reach over the seam at both ends
  * @param every takes only every so-manyth point, for pieces too small to show them
+ * @param standing lift and lean of every piece; none where all lies flat
  */
 export function project(
   b: Body,
@@ -307,6 +319,7 @@ export function project(
   out: Points,
   shift = 0,
   every = 1,
+  standing: readonly number[] = FLAT,
 ): void {
   const s0 = rows[at + 1]!;
   const z0 = rows[at + 2]!;
@@ -323,18 +336,29 @@ export function project(
   const cos = Math.cos(turn) * size;
   const sin = Math.sin(turn) * size;
   const stands = b.upright / b.high;
+  const stood = (at / ROW) * STANDING;
+  const lift = standing[stood] ?? 0;
+  const lean = standing[stood + 1] ?? 0;
+  const upright = Math.cos(lean);
+  const outwards = Math.sin(lean);
   let inside = false;
   let onLeft = false;
   let onRight = false;
   for (let i = 0; i < shape.xz.length; i += 2 * every) {
     const px = shape.xz[i]!;
     const pz = shape.xz[i + 1]!;
-    const z = z0 + px * sin + pz * cos;
+    const rise = px * sin + pz * cos;
+    const z = z0 + rise * upright;
+    const off = lift + Math.max(0, rise) * outwards;
     const s = s0 + shift + (px * cos - pz * sin) / reach;
     const held = s < run.from ? -1 : s > run.to ? 1 : 0;
     walk.to(held < 0 ? run.from : held > 0 ? run.to : s);
     const n = narrowing(b, z);
-    out.add(eye.cx + walk.x * n * eye.k, eye.foot - z * stands * eye.up - walk.d * n * eye.back, held);
+    out.add(
+      eye.cx + (walk.x * n + walk.outX * off) * eye.k,
+      eye.foot - z * stands * eye.up - (walk.d * n + walk.outD * off) * eye.back,
+      held,
+    );
     inside ||= held === 0;
     onLeft ||= held < 0;
     onRight ||= held > 0;

@@ -1,9 +1,10 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef } from 'react';
-import type { TierWorkup, Worn } from '../api/client';
+import type { PieceWorkup, TierWorkup, Worn } from '../api/client';
 import { Button } from '../ui/button';
 import { useKept } from '../ui/kept';
 import { course } from './brush';
-import { drawBoard, drawFront, drawTier, fitted, widest } from './draw';
+import { drawBoard, drawFront, drawTier, fitted, type Pose, widest } from './draw';
+import { drawAhead, isBehind, reaches, type Stood, stood } from './made-ahead';
 import { turned, type View } from './projection';
 import { reducedMotion } from './size';
 
@@ -14,7 +15,11 @@ interface Props {
   height: number;
   colours: (tier: TierWorkup, worn: Worn) => readonly string[];
   onTier?: (id: string) => void;
+  /** Pieces made ahead, where they will stand. */
+  pieces?: readonly PieceWorkup[] | undefined;
 }
+
+const NONE: readonly PieceWorkup[] = [];
 
 /** A little from above, so that a top is seen to be one. */
 export const USUAL: View = { turn: 0, tilt: 0.13 };
@@ -22,7 +27,7 @@ const ABOVE = Math.PI / 2;
 const STEP = Math.PI / 36;
 
 /** The whole stack as guests see it, turned by the hand, drawn from the pieces themselves. */
-export function TurningView({ tiers, chosen, width, height, colours, onTier }: Props) {
+export function TurningView({ tiers, chosen, width, height, colours, onTier, pieces = NONE }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [keptView, keepView] = useKept<View>('view', USUAL);
   const view = useRef<View>({ ...keptView });
@@ -33,7 +38,9 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
     [tiers, colours],
   );
   const wide = widest(tiers.map((t) => t.form));
-  const tall = tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
+  const topmost = tiers.at(-1)!;
+  const tall =
+    tiers.reduce((sum, t) => sum + t.form.height.mm, 0) + reaches(pieces, topmost.id, topmost.form.height.mm);
 
   const pose = () => fitted(tall, wide, view.current, width, height);
 
@@ -48,6 +55,10 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
     ctx.clearRect(0, 0, width, height);
     const place = pose();
     let foot = place.foot;
+    const tops = new Map(tiers.map((t) => [t.id, topOf(t)]));
+    const all = stood(pieces, tops, view.current.turn);
+    /** What stands before the next tier is drawn after that. */
+    let waiting: [Stood[], Pose] | null = null;
     tiers.forEach((t, i) => {
       const body = turned(t.form, view.current.turn);
       const cos = Math.cos(view.current.turn);
@@ -66,8 +77,17 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
       if (i === 0) {
         drawFront(ctx, body, here);
       }
+      if (waiting) {
+        drawAhead(ctx, ...waiting);
+      }
+      const own = all.filter((p) => p.tier === t.id);
+      drawAhead(ctx, own.filter(isBehind), here);
+      waiting = [own.filter((p) => !isBehind(p)), here];
       foot -= body.upright * Math.cos(view.current.tilt) * place.k;
     });
+    if (waiting) {
+      drawAhead(ctx, ...(waiting as [Stood[], Pose]));
+    }
     const degrees = Math.round((view.current.turn * 180) / Math.PI);
     canvas.current.setAttribute('aria-valuenow', String(degrees));
     canvas.current.setAttribute('aria-valuetext', said(view.current));
@@ -80,7 +100,7 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
     }
   };
   // biome-ignore lint/correctness/useExhaustiveDependencies: drawn anew when what it shows changes
-  useEffect(soon, [courses, chosen, width, height]);
+  useEffect(soon, [courses, chosen, width, height, pieces]);
 
   const look = (turn: number, tilt: number) => {
     view.current = { turn: normal(turn), tilt: Math.max(0, Math.min(ABOVE, tilt)) };
@@ -200,6 +220,11 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier }: P
       </div>
     </div>
   );
+}
+
+/** Straight up from a tier's foot to its top: where what stands on it stands. */
+function topOf(tier: TierWorkup): number {
+  return tier.form.surfaces.find((s) => s.up > 0)?.up ?? tier.form.height.mm;
 }
 
 function normal(a: number): number {

@@ -11,6 +11,7 @@ import { Ladder } from '../divide/ladder';
 import { WhatChanged } from '../measure/changed';
 import { Beside, useOpen, usePlan, useTier, useWorkup } from '../plan/context';
 import { count, mend } from '../plan/edits';
+import { usePieces } from '../plan/use';
 import { Button } from '../ui/button';
 import { Findings } from '../ui/findings';
 import { useKept } from '../ui/kept';
@@ -61,6 +62,7 @@ function AboveTheBand(props: Held & { onTray: () => void }) {
   const { tier, worked, seen, dressing, worn, divided, at } = useChosen(props);
   const { width, onTray } = props;
   const workup = useWorkup();
+  const made = usePieces(usePlan()).data;
   const colours = useColours();
   const own = useCallback((w: Worn) => colours(worked, w), [colours, worked]);
   const k = Math.min((width - 48) / worked.form.foot.mm, BAND_HIGH / worked.form.height.mm);
@@ -90,6 +92,7 @@ function AboveTheBand(props: Held & { onTray: () => void }) {
             height={286}
             colours={colours}
             onTier={chooseTier}
+            pieces={made}
           />
         )}
       </Later>

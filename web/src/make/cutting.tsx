@@ -70,7 +70,9 @@ function Cut({ line, batch, top, done }: { line: CutLine; batch: Batch; top: Wor
   const { unit } = usePreferences();
   const [tier, dressing] = line.job.split('/');
   const part = top.jobs.find((j) => j.tier === tier && j.dressing === dressing);
-  const where = `${plan.tiers.find((t) => t.id === tier)?.name ?? ''}, ${part?.name.toLowerCase() ?? ''}`;
+  const where = [plan.tiers.find((t) => t.id === tier)?.name ?? 'made ahead', part?.name.toLowerCase()]
+    .filter(Boolean)
+    .join(', ');
   const words = capital(say(line.what, unit));
   return (
     <li className={`border-b border-ink/20 ${done ? 'text-soft' : ''}`}>

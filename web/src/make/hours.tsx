@@ -25,7 +25,10 @@ export function Hours({ top, coin }: { top: Worktop; coin: string }) {
             job={job}
             most={most}
             coin={coin}
-            where={plan.tiers.find((t) => t.id === job.tier)?.name ?? 'Under the cake'}
+            where={
+              plan.tiers.find((t) => t.id === job.tier)?.name ??
+              (job.dressing === '' ? 'Under the cake' : 'made ahead')
+            }
             ask={() => setSlow(job)}
           />
         ))}
@@ -90,9 +93,11 @@ function Job({ job, most, coin, where, ask }: JobProps) {
         {job.dressing === '' ? null : (
           <>
             <p className="figure">{hours(job.minutes)}</p>
-            <Button look="quiet" onClick={ask}>
-              Quicker ways
-            </Button>
+            {job.tier === '' ? null : (
+              <Button look="quiet" onClick={ask}>
+                Quicker ways
+              </Button>
+            )}
           </>
         )}
       </div>

@@ -13,6 +13,7 @@ const batch = (paste: Batch['paste'], colour: string, thickness: number, form: B
   lines: [],
   loose: 0,
   length: 0,
+  ahead: false,
   parts: { net: 0, spare: 0, offCuts: 0, credit: 0, rounding: 0 },
   rolls: 0,
   mixed: [],

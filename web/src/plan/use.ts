@@ -24,8 +24,10 @@ export function useEdit() {
 /** The plan's own pieces, worked out. */
 export function usePieces(plan: Plan) {
   const id = usePlanId();
+  const bodies = plan.tiers.map((t) => [t.id, t.outline, t.height, t.coats, t.readings]);
   return useQuery({
-    queryKey: ['pieces', id, plan.pieces, plan.table?.humidity],
+    // Where they stand depends on the tiers, too.
+    queryKey: ['pieces', id, plan.pieces, plan.table?.humidity, bodies, plan.stand],
     queryFn: () => api.pieces(plan),
     enabled: plan.pieces.length > 0,
     placeholderData: (before) => before,

@@ -7,7 +7,7 @@ import { TurningView } from '../band/turning-view';
 import { Elevation } from '../build/elevation';
 import { save } from '../make/use';
 import { useOpen, usePlan, useWorkup } from '../plan/context';
-import { usePlanId } from '../plan/use';
+import { usePieces, usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { Row } from '../ui/ledger';
 import { Stage } from '../ui/stage';
@@ -80,6 +80,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 function Sheet({ sheet }: { sheet: Handover }) {
   const { unit } = usePreferences();
   const plan = usePlan();
+  const made = usePieces(usePlan()).data;
   const workup = useWorkup();
   const { tierId, chooseTier } = useOpen();
   const [frame, wide] = useWidth<HTMLDivElement>(360);
@@ -124,6 +125,7 @@ function Sheet({ sheet }: { sheet: Handover }) {
             height={380}
             colours={colours}
             onTier={chooseTier}
+            pieces={made}
           />
         </div>
         {built && built.tiers.length === plan.tiers.length ? (

@@ -21,7 +21,7 @@ export function capital(words: string): string {
 export function batchWords(batch: Batch, unit: LengthUnit, words: MaterialWords): string {
   const colour = batch.tint.id === '' ? '' : `, ${batch.tint.name}`;
   const thick = batch.thickness > 0 ? `, ${length(batch.thickness, unit)}` : '';
-  return `${capital(words(batch.paste))}${colour}${thick}`;
+  return `${capital(words(batch.paste))}${colour}${thick}${batch.ahead ? ', made ahead' : ''}`;
 }
 
 /** The lid beside a strip, as it is rolled. */

@@ -27,6 +27,7 @@ class ArchitectureTest {
             "technique",
             "template",
             "plan",
+            "ahead",
             "make",
             "build",
             "days",

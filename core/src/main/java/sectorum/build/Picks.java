@@ -66,7 +66,7 @@ final class Picks {
     }
 
     /** How far from the tier's middle: where it is said, else the middle of the ledge; at the side, the surface. */
-    private double out(OwnPiece piece, double dx, double dy) {
+    double out(OwnPiece piece, double dx, double dy) {
         Body body = levels.body(piece);
         return switch (piece.seat().on()) {
             case TOP -> piece.seat().out();

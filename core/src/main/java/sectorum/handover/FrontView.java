@@ -2,6 +2,7 @@ package sectorum.handover;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.ahead.AheadCatalogue;
 import sectorum.build.Build;
 import sectorum.build.Inserted;
 import sectorum.drawing.Drawing;
@@ -16,7 +17,6 @@ import sectorum.surface.Side;
 import sectorum.surface.SurfaceKind;
 import sectorum.technique.Layout;
 import sectorum.technique.Making;
-import sectorum.tier.PieceOutline;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
 
@@ -196,9 +196,10 @@ public final class FrontView {
                 double cz = z + (side ? piece.seat().up() : w.form().height().mm());
                 double flat = side ? Math.abs(Math.cos(angle)) : 1;
                 List<Double> line = new ArrayList<>();
-                for (double[] at : PieceOutline.of(piece)) {
-                    line.add(px(cx + at[0] * flat));
-                    line.add(py(cz + at[1]));
+                List<Double> front = AheadCatalogue.make(piece).front().outers().get(0);
+                for (int i = 0; i <= front.size(); i += 2) {
+                    line.add(px(cx + front.get(i % front.size()) * flat));
+                    line.add(py(cz + front.get((i + 1) % front.size())));
                 }
                 maker.path(Ink.Pen.CUT, line);
             }

@@ -9,7 +9,8 @@ import sectorum.measure.Rounding;
 /**
  * What is kneaded, mixed or bought at once: one paste, one colour, one thickness.
  *
- * @param id {@code form-paste-colour-thickness}
+ * @param id {@code form-paste-colour-thickness}, with {@code -ahead} where it is for pieces made ahead
+ * @param ahead whether it is for pieces made ahead: they are made on days of their own
  * @param thickness of a rolled paste, mm; 0 for what is not rolled
  * @param dial what the pasta machine is set to; absent: no machine rolls it
  * @param coverings what of it covers
@@ -24,6 +25,7 @@ import sectorum.measure.Rounding;
  */
 public record Batch(
         String id,
+        boolean ahead,
         Form form,
         Material paste,
         Tint tint,

@@ -47,13 +47,14 @@ final class Batches {
         Batches batches = new Batches(stock, table, palette);
         for (Covering covering : coverings) {
             Batch.Form form = covering.laid() == sectorum.plan.Coat.Laid.SPREAD ? Batch.Form.COAT : Batch.Form.COVER;
-            batches.group(form, covering.paste(), covering.tint(), covering.thickness())
+            batches.group(false, form, covering.paste(), covering.tint(), covering.thickness())
                     .coverings
                     .add(covering);
         }
         jobs.forEach(batches::gather);
         List<Group> order = new ArrayList<>(batches.groups.values());
-        order.sort(Comparator.comparing((Group g) -> g.form)
+        order.sort(Comparator.comparing((Group g) -> !g.ahead)
+                .thenComparing(g -> g.form)
                 .thenComparing(g -> rank(g.paste))
                 .thenComparing(g -> -g.tint.light())
                 .thenComparing(g -> -g.thickness));
@@ -67,6 +68,7 @@ final class Batches {
 
     /** What is still one batch's. */
     private static final class Group {
+        final boolean ahead;
         final Batch.Form form;
         final Material paste;
         final Tint tint;
@@ -76,7 +78,8 @@ final class Batches {
         final Map<String, double[]> loose = new LinkedHashMap<>();
         double powder;
 
-        Group(Batch.Form form, Material paste, Tint tint, double thickness) {
+        Group(boolean ahead, Batch.Form form, Material paste, Tint tint, double thickness) {
+            this.ahead = ahead;
             this.form = form;
             this.paste = paste;
             this.tint = tint;
@@ -86,7 +89,7 @@ final class Batches {
         String id() {
             String colour = tint.id().isEmpty() ? "plain" : tint.id();
             return form.name().toLowerCase(java.util.Locale.ROOT) + "-" + paste.key() + "-" + colour + "-"
-                    + Numbers.plain(thickness, 2);
+                    + Numbers.plain(thickness, 2) + (ahead ? "-ahead" : "");
         }
 
         /** Grams told by length, of jobs whose grams are not those of counted pieces. */
@@ -95,8 +98,8 @@ final class Batches {
         }
     }
 
-    private Group group(Batch.Form form, Material paste, Tint tint, double thickness) {
-        Group fresh = new Group(form, paste, tint, thickness);
+    private Group group(boolean ahead, Batch.Form form, Material paste, Tint tint, double thickness) {
+        Group fresh = new Group(ahead, form, paste, tint, thickness);
         return groups.computeIfAbsent(fresh.id(), id -> fresh);
     }
 
@@ -113,8 +116,12 @@ final class Batches {
         List<Making.Cut> cuts = job.making().cuts();
         for (int i = 0; i < cuts.size(); i++) {
             Making.Cut cut = cuts.get(i);
-            Group group =
-                    group(form(cut.paste(), cut.thickness()), cut.paste(), job.tint(cut.colour()), cut.thickness());
+            Group group = group(
+                    job.isAhead(),
+                    form(cut.paste(), cut.thickness()),
+                    cut.paste(),
+                    job.tint(cut.colour()),
+                    cut.thickness());
             String id = job.id() + "/" + (i + 1);
             group.powder = Math.max(group.powder, job.making().powder());
             group.lines.add(new CutLine(
@@ -133,7 +140,11 @@ final class Batches {
         Map<String, double[]> told = new LinkedHashMap<>();
         for (Making.Used used : job.making().used()) {
             Group group = group(
-                    form(used.paste(), used.thickness()), used.paste(), job.tint(used.colour()), used.thickness());
+                    job.isAhead(),
+                    form(used.paste(), used.thickness()),
+                    used.paste(),
+                    job.tint(used.colour()),
+                    used.thickness());
             double[] sum = told.computeIfAbsent(group.id(), id -> new double[2]);
             sum[0] += used.grams();
             sum[1] += used.length();
@@ -169,6 +180,7 @@ final class Batches {
         }
         return new Batch(
                 g.id(),
+                g.ahead,
                 g.form,
                 g.paste,
                 g.tint,

@@ -198,13 +198,15 @@ public final class Fits {
                                             Quantity.length(batch.thickness()),
                                             Quantity.text(thin ? "thinner" : "thicker"),
                                             Quantity.length(to)),
-                                    set
-                                            ? List.of(Mend.setting(
-                                                    Phrase.of("Roll it {} thick", Quantity.length(to)),
-                                                    "thickness",
-                                                    to))
-                                            : List.of()));
+                                    set ? List.of(rolled(job, to)) : List.of()));
                 });
+    }
+
+    private static Mend rolled(Job job, double to) {
+        Phrase label = Phrase.of("Roll it {} thick", Quantity.length(to));
+        return job.isAhead()
+                ? new Mend(label, List.of(new Change(Change.Target.PIECE, job.dressing() + "/thickness", to)))
+                : Mend.setting(label, "thickness", to);
     }
 
     private static Phrase noSheet(CutLine line) {

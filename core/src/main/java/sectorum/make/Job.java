@@ -23,6 +23,11 @@ public record Job(
         colours = List.copyOf(colours);
     }
 
+    /** Whether it is a piece made ahead, which is no tier's dressing. */
+    public boolean isAhead() {
+        return tier.isEmpty();
+    }
+
     public String id() {
         return tier + "/" + dressing;
     }

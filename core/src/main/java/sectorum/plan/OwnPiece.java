@@ -1,6 +1,8 @@
 package sectorum.plan;
 
 import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
 import sectorum.bench.Shelf;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
@@ -8,11 +10,14 @@ import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.measure.Values;
 
 /**
  * A piece of one's own, made ahead: what no technique makes, with its place, its hands, its waits and its picks.
  *
  * @param name what it is
+ * @param kind of piece made ahead; absent: a plain piece of one's own
+ * @param settings of its kind by name; absent: none
  * @param form how it is drawn and what its weight is reckoned from
  * @param width mm
  * @param height mm
@@ -29,6 +34,8 @@ import sectorum.measure.Refused;
 public record OwnPiece(
         String id,
         String name,
+        @Absent Kind kind,
+        @Absent Values settings,
         Form form,
         double width,
         double height,
@@ -53,6 +60,21 @@ public record OwnPiece(
 
     /** More than this would be a hedge, not a cake. */
     static final int MOST_PICKS = 400;
+
+    /** The kinds of pieces made ahead, with the names of their settings; what each is, see {@code ahead}. */
+    public enum Kind {
+        OWN(Set.of());
+
+        private final Set<String> settingNames;
+
+        Kind(Set<String> settingNames) {
+            this.settingNames = settingNames;
+        }
+
+        public Set<String> settingNames() {
+            return settingNames;
+        }
+    }
 
     /** How a piece is drawn. */
     public enum Form {
@@ -274,6 +296,19 @@ public record OwnPiece(
     public OwnPiece {
         id = Check.id("pieces.id", id);
         name = Check.words("pieces.name", "A piece's name", name, 1, 60);
+        kind = kind == Kind.OWN ? null : kind;
+        settings = settings == null || settings.byName().isEmpty() ? null : settings;
+        Set<String> known = (kind == null ? Kind.OWN : kind).settingNames();
+        for (String given : values(settings).byName().keySet()) {
+            if (!known.contains(given)) {
+                throw new Refused(
+                        "pieces.settings." + given,
+                        Phrase.of(
+                                "This kind of piece has no setting \"{}\". It has: {}.",
+                                Quantity.text(given),
+                                Quantity.text(known.isEmpty() ? "none" : String.join(", ", new TreeSet<>(known)))));
+            }
+        }
         form = form == null ? Form.PLAQUE : form;
         WIDTH.check(width);
         HEIGHT.check(height);
@@ -293,6 +328,41 @@ public record OwnPiece(
                             Quantity.count(sticks.each()),
                             Quantity.count(MOST_PICKS)));
         }
+    }
+
+    /** A plain piece of one's own. */
+    public OwnPiece(
+            String id,
+            String name,
+            Form form,
+            double width,
+            double height,
+            double thickness,
+            int count,
+            @Absent Material paste,
+            boolean dark,
+            Seat seat,
+            Labour labour,
+            Resting resting,
+            Sticks sticks,
+            Eaten eaten) {
+        this(
+                id, name, null, null, form, width, height, thickness, count, paste, dark, seat, labour, resting, sticks,
+                eaten);
+    }
+
+    private static Values values(@Absent Values settings) {
+        return settings == null ? Values.NONE : settings;
+    }
+
+    /** Settings of its kind. */
+    public Values values() {
+        return values(settings);
+    }
+
+    /** What kind it is. */
+    public Kind made() {
+        return kind == null ? Kind.OWN : kind;
     }
 
     /** Picks in one of them: one to 60 mm wide, two to 150, beyond that one for every 75 (craft 4.1). */
@@ -327,27 +397,32 @@ public record OwnPiece(
 
     public OwnPiece thick(double mm) {
         return new OwnPiece(
-                id, name, form, width, height, mm, count, paste, dark, seat, labour, resting, sticks, eaten);
+                id, name, kind, settings, form, width, height, mm, count, paste, dark, seat, labour, resting, sticks,
+                eaten);
     }
 
     public OwnPiece of(Material other) {
         return new OwnPiece(
-                id, name, form, width, height, thickness, count, other, dark, seat, labour, resting, sticks, eaten);
+                id, name, kind, settings, form, width, height, thickness, count, other, dark, seat, labour, resting,
+                sticks, eaten);
     }
 
     public OwnPiece at(Seat other) {
         return new OwnPiece(
-                id, name, form, width, height, thickness, count, paste, dark, other, labour, resting, sticks, eaten);
+                id, name, kind, settings, form, width, height, thickness, count, paste, dark, other, labour, resting,
+                sticks, eaten);
     }
 
     public OwnPiece aired(Faces faces) {
         Resting other = new Resting(faces, resting.stated(), resting.shelf(), resting.until(), resting.layer());
         return new OwnPiece(
-                id, name, form, width, height, thickness, count, paste, dark, seat, labour, other, sticks, eaten);
+                id, name, kind, settings, form, width, height, thickness, count, paste, dark, seat, labour, other,
+                sticks, eaten);
     }
 
     public OwnPiece many(int other) {
         return new OwnPiece(
-                id, name, form, width, height, thickness, other, paste, dark, seat, labour, resting, sticks, eaten);
+                id, name, kind, settings, form, width, height, thickness, other, paste, dark, seat, labour, resting,
+                sticks, eaten);
     }
 }

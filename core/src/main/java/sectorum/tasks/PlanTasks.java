@@ -197,7 +197,8 @@ public final class PlanTasks {
     static List<Batch> batches(String id, Plan plan, Worktop top) {
         return top.batches().stream()
                 .filter(b -> !b.tint().id().isEmpty() || b.mixed().size() > 1)
-                .filter(b -> !plan.made().isMade(b.id()))
+                // Kneading is in the minutes that one has told for a piece.
+                .filter(b -> !b.ahead() && !plan.made().isMade(b.id()))
                 .filter(b -> switch (id) {
                     case KNEAD -> b.form() == Batch.Form.COVER;
                     case KNEAD_PIECES ->

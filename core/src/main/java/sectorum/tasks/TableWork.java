@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.Component;
+import sectorum.ahead.MadeAhead;
 import sectorum.bench.Stock;
 import sectorum.make.Covering;
 import sectorum.make.Job;
@@ -14,9 +17,11 @@ import sectorum.outline.Outline;
 import sectorum.outline.OutlineKind;
 import sectorum.plan.Coat;
 import sectorum.plan.Dressing;
+import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Table;
 import sectorum.plan.Tier;
+import sectorum.technique.Making;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
 
@@ -34,6 +39,7 @@ public final class TableWork {
                 jobs.add(job(plan, tier, worn));
             }
         }
+        plan.pieces().forEach(piece -> jobs.add(job(piece)));
         board(plan).ifPresent(coverings::add);
         return Worktop.of(coverings, jobs, plan.tiers(), stock, plan.made(), plan.palette());
     }
@@ -54,6 +60,42 @@ public final class TableWork {
                 tier.side().height().mm(),
                 tints,
                 worn.making());
+    }
+
+    /** A piece made ahead as it is cut, stuck and timed. */
+    private static Job job(OwnPiece piece) {
+        MadeAhead made = AheadCatalogue.make(piece);
+        List<Making.Cut> cuts = new ArrayList<>();
+        List<Making.Used> used = new ArrayList<>();
+        for (Component part : made.components()) {
+            if (part.material() != null) {
+                int count = part.each() * piece.count();
+                double each = part.material().sheet(part.rings().area(), part.thickness());
+                cuts.add(new Making.Cut(
+                        part.what(),
+                        part.material(),
+                        part.thickness(),
+                        0,
+                        part.rings().width(),
+                        part.rings().height(),
+                        part.rings().outers().get(0),
+                        count,
+                        part.material().spare().of(count),
+                        each));
+                used.add(new Making.Used(part.material(), 0, part.thickness(), count * each, 0));
+            }
+        }
+        Making making = new Making(
+                cuts,
+                used,
+                made.adhesive().words(),
+                made.adhesive().why(),
+                made.steps(),
+                List.of(),
+                0,
+                false,
+                List.of());
+        return new Job("", "", piece.id(), "", piece.name(), piece.height(), List.of(Tint.PLAIN), making);
     }
 
     /** How many colours its pieces name. */

@@ -2,6 +2,9 @@ package sectorum.tier;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.MadeAhead;
+import sectorum.build.Seating;
 import sectorum.days.Air;
 import sectorum.days.Drying;
 import sectorum.days.Rest;
@@ -16,6 +19,7 @@ import sectorum.plan.OwnPiece;
  * @param minutes hands for all of them, placing included
  * @param picks of all of them
  * @param buried how deep a pick goes, mm
+ * @param places where each of them stands
  * @param dries about how long, in the plan's room; absent: it needs no rest
  */
 public record PieceWorkup(
@@ -25,6 +29,7 @@ public record PieceWorkup(
         double minutes,
         int picks,
         double buried,
+        List<Seating.Place> places,
         @Absent Dries dries) {
     /**
      * @param low hours at the least, until what it waits for
@@ -56,23 +61,23 @@ public record PieceWorkup(
 
     public PieceWorkup {
         outline = List.copyOf(outline);
+        places = List.copyOf(places);
     }
 
-    public static PieceWorkup of(OwnPiece piece, double humidity) {
-        List<Double> outline = new ArrayList<>();
-        for (double[] point : PieceOutline.of(piece)) {
-            outline.add(point[0]);
-            outline.add(point[1]);
-        }
+    public static PieceWorkup of(OwnPiece piece, List<Seating.Place> places, double humidity) {
+        MadeAhead made = AheadCatalogue.make(piece);
+        List<Double> outline = new ArrayList<>(made.front().outers().get(0));
+        outline.addAll(outline.subList(0, 2));
         Rest rest = Drying.of(piece, null);
         double room = rest != null && rest.airy() ? Air.factor(humidity) : 1;
         return new PieceWorkup(
                 piece.id(),
                 outline,
-                piece.count() * piece.grams(),
+                piece.count() * made.grams(),
                 piece.count() * (piece.labour().minutes() + piece.labour().placing()),
-                piece.count() * piece.picks(),
-                piece.buried(),
+                piece.count() * made.picks(),
+                made.buried(),
+                places,
                 rest == null ? null : Dries.of(piece, rest, room));
     }
 }

@@ -3,6 +3,7 @@ package sectorum.tier;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import sectorum.ahead.AheadCatalogue;
 import sectorum.build.Build;
 import sectorum.days.ScheduleFindings;
 import sectorum.finding.Level;
@@ -56,6 +57,7 @@ public final class Rules {
     public static List<Rule> all() {
         LinkedHashSet<Rule> rules = new LinkedHashSet<>(SIDE);
         Catalogue.all().forEach(technique -> rules.addAll(technique.rules()));
+        AheadCatalogue.all().forEach(kind -> rules.addAll(kind.rules()));
         rules.addAll(Fits.rules());
         rules.addAll(Build.rules());
         rules.addAll(ScheduleFindings.rules());

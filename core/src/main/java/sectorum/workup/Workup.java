@@ -8,6 +8,7 @@ import java.util.Set;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.build.Build;
+import sectorum.build.Seating;
 import sectorum.days.OrderTasks;
 import sectorum.days.Task;
 import sectorum.days.Workshop;
@@ -157,7 +158,7 @@ public final class Workup {
     /** Each piece of one's own, worked out. */
     public static List<PieceWorkup> pieces(Plan plan) {
         return plan.pieces().stream()
-                .map(p -> PieceWorkup.of(p, plan.made().humid()))
+                .map(p -> PieceWorkup.of(p, Seating.of(plan, p), plan.made().humid()))
                 .toList();
     }
 

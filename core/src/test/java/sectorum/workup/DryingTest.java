@@ -3,6 +3,7 @@ package sectorum.workup;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -55,7 +56,7 @@ class DryingTest {
         assertThat(rest.least()).isEqualTo(39 * 60);
         assertThat(rest.estimate()).isTrue();
         assertThat(rest.shelf()).isEqualTo(Shelf.FORMER);
-        PieceWorkup.Dries dries = PieceWorkup.of(plaque, 0.5).dries();
+        PieceWorkup.Dries dries = PieceWorkup.of(plaque, List.of(), 0.5).dries();
         assertThat(dries.hard()).isCloseTo(30, within(1e-9));
         assertThat(dries.handled()).isCloseTo(10.5, within(1e-9));
         Rest handled = Drying.of(plaque, OwnPiece.Until.HANDLED, null);
@@ -75,8 +76,8 @@ class DryingTest {
                 true,
                 new OwnPiece.Resting(OwnPiece.Faces.FORMER, null, null, null, sheet));
         assertThat(Drying.hours(plaque)).isCloseTo(105, within(1e-9));
-        assertThat(PieceWorkup.of(plaque, 0.5).dries().hard()).isCloseTo(105, within(1e-9));
-        assertThat(PieceWorkup.of(plaque, 0.65).dries().hard()).isCloseTo(105 * 1.5, within(1e-9));
+        assertThat(PieceWorkup.of(plaque, List.of(), 0.5).dries().hard()).isCloseTo(105, within(1e-9));
+        assertThat(PieceWorkup.of(plaque, List.of(), 0.65).dries().hard()).isCloseTo(105 * 1.5, within(1e-9));
     }
 
     @ParameterizedTest(name = "{0} of {1}: {2} to {3} minutes, an estimate {4}")
@@ -108,7 +109,8 @@ class DryingTest {
 
     @Test
     void plainFondantIsNeverToldAsHard() {
-        PieceWorkup.Dries dries = PieceWorkup.of(piece(OwnPiece.Form.PLAQUE, Material.FONDANT, false, null), 0.5)
+        PieceWorkup.Dries dries = PieceWorkup.of(
+                        piece(OwnPiece.Form.PLAQUE, Material.FONDANT, false, null), List.of(), 0.5)
                 .dries();
         assertThat(dries.hard()).isNull();
         assertThat(dries.handled()).isCloseTo(72 * 0.35, within(1e-9));

@@ -1,11 +1,11 @@
-package sectorum.tier;
+package sectorum.ahead;
 
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.plan.OwnPiece;
 
 /** A piece of one's own as it is drawn: x from its middle, z from its foot, mm; closed. */
-public final class PieceOutline {
+final class PieceOutline {
     private static final int ROUND = 32;
     private static final int RAYS = 5;
     /** Where a star's inner points lie, as a share of its outer ones. */
@@ -13,7 +13,7 @@ public final class PieceOutline {
 
     private PieceOutline() {}
 
-    public static List<double[]> of(OwnPiece piece) {
+    static List<double[]> of(OwnPiece piece) {
         double w = piece.width() / 2;
         double h = piece.height();
         List<double[]> unit = switch (piece.form()) {

@@ -1,0 +1,112 @@
+package sectorum.ahead;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.bench.Shelf;
+import sectorum.drawing.Drawings;
+import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Values;
+import sectorum.plan.OwnPiece;
+import sectorum.technique.Making;
+
+/** A piece of one's own: told by its form, its size and its paste, whatever it is. */
+final class PlainPiece implements AheadKind {
+    @Override
+    public OwnPiece.Kind kind() {
+        return OwnPiece.Kind.OWN;
+    }
+
+    @Override
+    public String name() {
+        return "A piece of one's own";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of();
+    }
+
+    @Override
+    public List<Field> fields(Values settings, OwnPiece piece) {
+        return List.of();
+    }
+
+    @Override
+    public MadeAhead make(Values settings, OwnPiece piece) {
+        Rings front = Rings.of(outline(piece));
+        boolean pair = piece.form() == OwnPiece.Form.PAIR;
+        Shelf on = piece.resting().faces() == OwnPiece.Faces.FORMER
+                ? Shelf.FORMER
+                : piece.resting().shelf();
+        Phrase what = Phrase.of(pair ? "Half of {}" : "{}", Quantity.text(piece.name()));
+        Component only = new Component(
+                what,
+                front,
+                piece.thickness(),
+                piece.paste(),
+                pair ? 2 : 1,
+                1,
+                piece.resting().stated(),
+                on);
+        List<Component> components = new ArrayList<>(List.of(only));
+        OwnPiece.Layer layer = piece.resting().layer();
+        if (layer != null) {
+            components.add(new Component(
+                    Phrase.of("Layer over {}", Quantity.text(piece.name())),
+                    front,
+                    layer.thickness(),
+                    layer.paste(),
+                    1,
+                    2,
+                    null,
+                    on));
+        }
+        double half = piece.width() / 2;
+        double deep = piece.thickness() / 2;
+        Rings above = Rings.of(List.of(-half, -deep, half, -deep, half, deep, -half, deep));
+        return new MadeAhead(
+                components,
+                front,
+                above,
+                piece.grams(),
+                piece.picks(),
+                piece.buried(),
+                piece.paste() == null ? Adhesive.ROYAL : piece.paste().adhesive(),
+                steps(piece),
+                Drawings.when(List::of),
+                List.of());
+    }
+
+    private static List<Making.Step> steps(OwnPiece piece) {
+        return List.of(
+                new Making.Step(
+                        Phrase.of("Make {} × {}.", Quantity.count(piece.count()), Quantity.text(piece.name())),
+                        "",
+                        piece.count() * piece.labour().minutes(),
+                        null,
+                        "",
+                        false),
+                new Making.Step(
+                        Phrase.of("Put {} × {} on.", Quantity.count(piece.count()), Quantity.text(piece.name())),
+                        piece.picks() > 0 ? "picks" : "royal icing",
+                        piece.count() * piece.labour().placing(),
+                        null,
+                        "",
+                        false));
+    }
+
+    private static List<Double> outline(OwnPiece piece) {
+        List<Double> xz = new ArrayList<>();
+        List<double[]> points = PieceOutline.of(piece);
+        // Drawn closed: the first point comes again.
+        for (double[] point : points.subList(0, points.size() - 1)) {
+            xz.add(point[0]);
+            xz.add(point[1]);
+        }
+        return xz;
+    }
+}

@@ -1,0 +1,56 @@
+package sectorum.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.plan.OwnPiece;
+import sectorum.plan.Plan;
+import sectorum.plan.Stand;
+import sectorum.plan.Tier;
+import sectorum.surface.Side;
+
+/** Where pieces made ahead stand, whatever they weigh. */
+public final class Seating {
+    private Seating() {}
+
+    /**
+     * Where one stands, its back to the tier's middle.
+     *
+     * @param tier it stands on, or is held by
+     * @param x mm to the right of that tier's axis
+     * @param y mm behind it
+     * @param up mm above the tier's foot
+     * @param angle radians from the front to the right as seen from above: where it looks
+     */
+    public record Place(String tier, double x, double y, double up, double angle) {}
+
+    /** One place for each of the pieces alike, in order. */
+    public static List<Place> of(Plan plan, OwnPiece piece) {
+        List<Body> bodies = new ArrayList<>();
+        for (Tier tier : plan.tiers()) {
+            Side side = tier.side();
+            bodies.add(new Body(
+                    tier.id(),
+                    side.outline(),
+                    side.outline(),
+                    side.edge(),
+                    side.height().mm(),
+                    0,
+                    bodies.isEmpty() ? new Stand.Shift(0, 0) : plan.stands().shift(tier.id())));
+        }
+        Levels levels = new Levels(bodies, plan.stands());
+        Picks picks = new Picks(levels);
+        Body body = levels.body(piece);
+        Side side = plan.under(piece).side();
+        List<Place> places = new ArrayList<>();
+        for (int k = 0; k < piece.count(); k++) {
+            double angle = Math.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
+            double dx = Math.sin(angle);
+            double dy = -Math.cos(angle);
+            boolean atSide = piece.seat().on() == OwnPiece.On.SIDE;
+            double up = atSide ? piece.seat().up() : side.upright();
+            double out = picks.out(piece, dx, dy) * (atSide ? side.narrowing(Math.min(up, body.height())) : 1);
+            places.add(new Place(body.id(), out * dx, out * dy, up, angle));
+        }
+        return places;
+    }
+}
