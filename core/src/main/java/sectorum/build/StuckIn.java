@@ -14,6 +14,7 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
+import sectorum.plan.Sticks;
 
 /** Everything that is stuck into a cake, checked against one another (craft 5.1, 7). */
 final class StuckIn {
@@ -255,7 +256,7 @@ final class StuckIn {
     private void depth(OwnPiece piece, List<Finding> findings) {
         double deepest = picks.deepest(piece);
         if (piece.picks() > 0 && piece.buried() > deepest + Rounding.EPS) {
-            OwnPiece.Sticks s = piece.sticks();
+            Sticks s = piece.sticks();
             double takes = Rounding.floor(deepest);
             findings.add(DEPTH.found(
                     Phrase.of(
@@ -268,7 +269,7 @@ final class StuckIn {
                             List.of(new Change(
                                     Change.Target.PIECE,
                                     piece.id() + "/sticks",
-                                    new OwnPiece.Sticks(s.kind(), s.each(), takes))))));
+                                    new Sticks(s.kind(), s.each(), takes))))));
         }
     }
 

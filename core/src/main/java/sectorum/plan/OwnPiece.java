@@ -196,25 +196,6 @@ public record OwnPiece(
         }
     }
 
-    /**
-     * @param minutes hands for one
-     * @param placing minutes to put one on the cake
-     * @param pauses whether the work may be laid down and gone on with
-     * @param ahead made so many days before it is needed at the earliest; 0: as early as one likes
-     */
-    public record Labour(double minutes, double placing, boolean pauses, int ahead) {
-        private static final Field PLACING =
-                Field.count("pieces.placing", "Minutes to place", 0, 600, 5, "For one of them.");
-        private static final Field AHEAD =
-                Field.count("pieces.ahead", "Days ahead", 0, 365, 0, "0 where it keeps as long as one likes.");
-
-        public Labour {
-            MINUTES.check(Math.rint(minutes));
-            PLACING.check(Math.rint(placing));
-            AHEAD.check(ahead);
-        }
-    }
-
     /** What its use waits for (craft 4.2). */
     public enum Until {
         /** It stands, or may be handled: a bow on a ledge. */
@@ -268,28 +249,6 @@ public record OwnPiece(
         public Resting {
             faces = faces == null ? Faces.BOTH : faces;
             shelf = shelf == null ? Shelf.ROOM : shelf;
-        }
-    }
-
-    /**
-     * @param kind what goes into the cake
-     * @param each of them in one piece; absent: by its width
-     * @param buried how deep, mm; absent: by its height
-     */
-    public record Sticks(
-            Stick kind, @Absent Integer each, @Absent Double buried) {
-        private static final Field EACH = Field.count("pieces.sticks.each", "Picks", 0, 20, 1, "In one piece.");
-        private static final Field BURIED =
-                Field.length("pieces.sticks.buried", "Buried", 5, 400, 50, "How deep it goes into the cake.");
-
-        public Sticks {
-            kind = kind == null ? Stick.PICK : kind;
-            if (each != null) {
-                EACH.check(each);
-            }
-            if (buried != null) {
-                BURIED.check(buried);
-            }
         }
     }
 

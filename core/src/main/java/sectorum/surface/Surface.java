@@ -9,7 +9,7 @@ import sectorum.outline.Along;
  * own edge: up a side from its foot, inwards on a top, a ledge or a board from its rim. All surfaces of a tier share its
  * marks. Only a surface knows which it is; techniques ask it for lengths, places and words.
  */
-public sealed interface Surface permits Side, Level {
+public sealed interface Surface permits Side, LevelSurface {
     SurfaceKind kind();
 
     /** The side's circumference at its foot, mm: s goes from 0 up to it on every surface of a tier. */

@@ -8,7 +8,7 @@ import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
 import sectorum.measure.Values;
 import sectorum.outline.Along;
-import sectorum.surface.Level;
+import sectorum.surface.LevelSurface;
 import sectorum.surface.Surface;
 
 /**
@@ -53,7 +53,7 @@ public record Dressed(
 
     /** With where things lie in the plane, where the surface is level. */
     private Dressed on(Surface surface) {
-        if (!(surface instanceof Level level)) {
+        if (!(surface instanceof LevelSurface level)) {
             return this;
         }
         return new Dressed(

@@ -2,7 +2,7 @@ package sectorum.technique;
 
 import java.util.List;
 import sectorum.measure.Absent;
-import sectorum.surface.Level;
+import sectorum.surface.LevelSurface;
 
 /**
  * Something on a surface that can be taken hold of. Moving it by 1 mm changes the field by {@code perMm}; whoever drags
@@ -31,14 +31,14 @@ public record Handle(String field, String label, Way way, double perMm, double l
      * @param z mm from the surface's edge
      * @param inPlane the same in the plane of a level surface, turned as s runs there; absent on a side
      */
-    public record Grip(double s, double z, @Absent Level.InPlane inPlane) {
+    public record Grip(double s, double z, @Absent LevelSurface.InPlane inPlane) {
         public Grip(double s, double z) {
             this(s, z, null);
         }
     }
 
     /** With where its grips lie in the plane of a level surface. */
-    Handle on(Level level) {
+    Handle on(LevelSurface level) {
         return new Handle(
                 field,
                 label,

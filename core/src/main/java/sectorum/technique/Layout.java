@@ -2,7 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
-import sectorum.surface.Level;
+import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
 import sectorum.surface.Surface;
 
@@ -13,7 +13,7 @@ import sectorum.surface.Surface;
  * @param placements where they go
  * @param inPlane the same in the plane of a level surface, one for each placement; none on a side
  */
-public record Layout(List<Shape> shapes, List<Placement> placements, List<Level.InPlane> inPlane) {
+public record Layout(List<Shape> shapes, List<Placement> placements, List<LevelSurface.InPlane> inPlane) {
     public Layout {
         shapes = List.copyOf(shapes);
         placements = List.copyOf(placements);
@@ -34,7 +34,7 @@ public record Layout(List<Shape> shapes, List<Placement> placements, List<Level.
 
     /** The same with where its pieces lie, where the surface is level. */
     Layout on(Surface surface) {
-        if (!(surface instanceof Level level)) {
+        if (!(surface instanceof LevelSurface level)) {
             return this;
         }
         return new Layout(

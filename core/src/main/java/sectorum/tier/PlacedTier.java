@@ -12,7 +12,7 @@ import sectorum.plan.Plan;
 import sectorum.plan.Stand;
 import sectorum.plan.Table;
 import sectorum.plan.Tier;
-import sectorum.surface.Level;
+import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
 import sectorum.surface.Surface;
 import sectorum.surface.SurfaceKind;
@@ -94,7 +94,7 @@ public record PlacedTier(
         Side side = tier.side();
         List<Surface> seen = new ArrayList<>(List.of(side));
         for (SurfaceKind kind : List.of(SurfaceKind.TOP, SurfaceKind.BOARD)) {
-            Level level = level(kind, side);
+            LevelSurface level = level(kind, side);
             if (level.isSeen() && (kind != SurfaceKind.BOARD || lowest)) {
                 seen.add(level);
             }
@@ -107,18 +107,18 @@ public record PlacedTier(
         return named == SurfaceKind.SIDE ? side : level(named, side);
     }
 
-    private Level level(SurfaceKind named, Side side) {
+    private LevelSurface level(SurfaceKind named, Side side) {
         if (named == SurfaceKind.BOARD) {
-            return Level.of(SurfaceKind.BOARD, side.outline(), boardRim(side), moved(side.outline(), 0, 0), 0);
+            return LevelSurface.of(SurfaceKind.BOARD, side.outline(), boardRim(side), moved(side.outline(), 0, 0), 0);
         }
         if (above != null) {
-            return Level.of(SurfaceKind.LEDGE, side.outline(), side.edge(), above.line(), side.upright());
+            return LevelSurface.of(SurfaceKind.LEDGE, side.outline(), side.edge(), above.line(), side.upright());
         }
         List<Spot> hole = tier.kind()
                 .hole(tier.sizes(), tier.coatThickness())
                 .map(h -> moved(h, 0, 0))
                 .orElse(List.of());
-        return Level.of(SurfaceKind.TOP, side.outline(), side.edge(), hole, side.upright());
+        return LevelSurface.of(SurfaceKind.TOP, side.outline(), side.edge(), hole, side.upright());
     }
 
     /** A board goes with its cake: right-angled under a square or a rectangle, round under everything else. */

@@ -23,7 +23,7 @@ import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
-import sectorum.surface.Level;
+import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
 import sectorum.surface.SpacePoint;
 import sectorum.surface.Surface;
@@ -150,7 +150,7 @@ public final class TierWork {
         List<TierWorkup.OutlinePoint> rim = List.of();
         List<TierWorkup.OutlinePoint> hidden = List.of();
         double up = 0;
-        if (surface instanceof Level level) {
+        if (surface instanceof LevelSurface level) {
             up = level.up();
             rim = level.stops(0.05).stream()
                     .map(s -> {
@@ -291,7 +291,7 @@ public final class TierWork {
     /** A board under a tier that stands on another, or a ledge that the tier above covers. */
     private List<Finding> unseen(Dressing dressing, Surface surface) {
         boolean none = surface.kind() == SurfaceKind.BOARD && !placed.lowest();
-        if (!none && !(surface instanceof Level level && !level.isSeen())) {
+        if (!none && !(surface instanceof LevelSurface level && !level.isSeen())) {
             return List.of();
         }
         Phrase what = none

@@ -20,12 +20,14 @@ import sectorum.days.Workshop;
 import sectorum.finding.Change;
 import sectorum.finding.Mend;
 import sectorum.material.Material;
+import sectorum.plan.Labour;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.Sticks;
 import sectorum.tasks.Days;
 
 /** Every rule of the days is shown and mended, and what is said to save time saves it. */
 class DayRulesTest {
-    private static final OwnPiece.Sticks NONE = new OwnPiece.Sticks(null, 0, null);
+    private static final Sticks NONE = new Sticks(null, 0, null);
 
     /** Every rule of the days: a plan that breaks it, and, where no press mends it, how the hand does. */
     static Map<String, Supplier<Planned>> shown() {
@@ -70,7 +72,7 @@ class DayRulesTest {
                         Material.BUTTERCREAM,
                         false,
                         null,
-                        new OwnPiece.Labour(20, 1, true, 1),
+                        new Labour(20, 1, true, 1),
                         null,
                         NONE,
                         null)));

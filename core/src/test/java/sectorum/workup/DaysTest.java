@@ -30,13 +30,14 @@ import sectorum.plan.Coat;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Span;
+import sectorum.plan.Sticks;
 import sectorum.plan.Tier;
 import sectorum.tasks.Days;
 import sectorum.technique.Making;
 
 /** A plan's days: its tasks, their waits, what is found, what saves time. */
 class DaysTest {
-    private static final OwnPiece.Sticks NONE = new OwnPiece.Sticks(null, 0, null);
+    private static final Sticks NONE = new Sticks(null, 0, null);
 
     static OwnPiece plaque(double thickness, OwnPiece.Faces faces) {
         return Pressed.piece("plaque", OwnPiece.Seat.TOP, NONE).thick(thickness).aired(faces);

@@ -6,9 +6,11 @@ import sectorum.finding.Change;
 import sectorum.finding.Mend;
 import sectorum.material.Material;
 import sectorum.plan.Agenda;
+import sectorum.plan.Labour;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
+import sectorum.plan.Sticks;
 import sectorum.plan.Table;
 import sectorum.plan.Tier;
 
@@ -68,7 +70,7 @@ final class Pressed {
                                 p.seat(),
                                 p.labour(),
                                 p.resting(),
-                                (OwnPiece.Sticks) c.value(),
+                                (Sticks) c.value(),
                                 p.eaten());
                     default -> throw new AssertionError("No mend changes a piece's " + at[1]);
                 });
@@ -116,7 +118,7 @@ final class Pressed {
     }
 
     /** A piece of gum paste, 3 thick, 100 by 100. */
-    static OwnPiece piece(String id, OwnPiece.Seat seat, OwnPiece.Sticks sticks) {
+    static OwnPiece piece(String id, OwnPiece.Seat seat, Sticks sticks) {
         return new OwnPiece(
                 id,
                 "A " + id,
@@ -128,7 +130,7 @@ final class Pressed {
                 Material.GUM,
                 false,
                 seat,
-                new OwnPiece.Labour(30, 5, true, 0),
+                new Labour(30, 5, true, 0),
                 null,
                 sticks,
                 OwnPiece.Eaten.HARD);

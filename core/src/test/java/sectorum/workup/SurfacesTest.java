@@ -23,7 +23,7 @@ import sectorum.measure.Values;
 import sectorum.outline.OutlineKind;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
-import sectorum.surface.Level;
+import sectorum.surface.LevelSurface;
 import sectorum.surface.Surface;
 import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
@@ -84,16 +84,16 @@ class SurfacesTest {
                     .isBetween(zone.foot() - 0.2, zone.top() + 0.2);
         }
         assertThat(worn.findings()).noneMatch(f -> f.rule().equals("surface.unseen"));
-        Level level = level(placed(tier, kind), kind);
+        LevelSurface level = level(placed(tier, kind), kind);
         for (int i = 0; i < layout.placements().size(); i++) {
-            Level.InPlane at = layout.inPlane().get(i);
+            LevelSurface.InPlane at = layout.inPlane().get(i);
             double in = level.rim().within(at.x(), at.y());
             assertThat(in).isCloseTo(layout.placements().get(i).z(), within(1e-4));
         }
     }
 
-    private static Level level(PlacedTier placed, SurfaceKind kind) {
-        return (Level) placed.surfaces().stream()
+    private static LevelSurface level(PlacedTier placed, SurfaceKind kind) {
+        return (LevelSurface) placed.surfaces().stream()
                 .filter(s -> s.kind() == kind)
                 .findFirst()
                 .orElseThrow();
@@ -135,8 +135,8 @@ class SurfacesTest {
         double apart = worn.figures().get(2).quantity().value();
         int each = (int) worn.figures().get(1).quantity().value();
         for (int i = 1; i < each; i++) {
-            Level.InPlane a = worn.layout().inPlane().get(i - 1);
-            Level.InPlane b = worn.layout().inPlane().get(i);
+            LevelSurface.InPlane a = worn.layout().inPlane().get(i - 1);
+            LevelSurface.InPlane b = worn.layout().inPlane().get(i);
             double straight = Math.hypot(a.x() - b.x(), a.y() - b.y());
             assertThat(straight).isBetween(apart * 0.985, apart + 1e-6);
         }
@@ -149,7 +149,7 @@ class SurfacesTest {
         Layout right = Workup.tier(tier, Tiers.BENCH).dressings().get(0).layout();
         Layout mirrored = Workup.tier(tier, left).dressings().get(0).layout();
         assertThat(mirrored.pieces()).isEqualTo(right.pieces());
-        for (Level.InPlane at : right.inPlane()) {
+        for (LevelSurface.InPlane at : right.inPlane()) {
             assertThat(mirrored.inPlane()).anyMatch(other -> Math.hypot(other.x() + at.x(), other.y() - at.y()) < 1e-3);
         }
     }

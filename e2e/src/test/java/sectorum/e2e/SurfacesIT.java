@@ -2,6 +2,7 @@ package sectorum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -27,8 +28,10 @@ class SurfacesIT extends Bench {
     void aBoardIsDressedByKeysAlone() {
         taped("Board by keys");
         browser.driver().executeScript("arguments[0].focus()", browser.see(surface("Side")));
-        browser.keys(Keys.ARROW_RIGHT);
-        browser.keys(Keys.ARROW_RIGHT);
+        for (String next : List.of("Top", "Board")) {
+            browser.keys(Keys.ARROW_RIGHT);
+            browser.until(d -> d.switchTo().activeElement().getText().equals(next) ? Boolean.TRUE : null);
+        }
         browser.keys(Keys.SPACE);
         lies("board");
         browser.read("Nothing on this board yet");
@@ -86,5 +89,25 @@ class SurfacesIT extends Bench {
         browser.saved();
         browser.again();
         lies("ledge");
+    }
+
+    @Test
+    void aPieceMadeAheadIsSeenOnTheCakeCutAndBought() {
+        taped("Made ahead");
+        browser.until(d -> picture().length() > 1000 ? Boolean.TRUE : null);
+        String bare = picture();
+        browser.press("Build");
+        browser.press("Add a piece");
+        browser.read("Topper");
+        browser.press("Dress");
+        browser.until(d -> picture().equals(bare) ? null : Boolean.TRUE);
+        browser.press("Make");
+        browser.read("Gum paste, 0.3 cm, made ahead");
+        browser.press("Cut");
+        browser.see(By.cssSelector("input[aria-label='Topper, made ahead, topper']"));
+        browser.press("Buy");
+        browser.read("gum paste");
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
     }
 }

@@ -1,7 +1,7 @@
 package sectorum.server.json;
 
 import java.util.List;
-import sectorum.surface.Level;
+import sectorum.surface.LevelSurface;
 import sectorum.technique.Layout;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.SerializationContext;
@@ -36,7 +36,7 @@ final class LayoutForm extends ValueSerializer<Layout> {
         boolean standing = false;
         for (int i = 0; i < layout.placements().size(); i++) {
             Layout.Placement p = layout.placements().get(i);
-            Level.InPlane at = lying ? layout.inPlane().get(i) : null;
+            LevelSurface.InPlane at = lying ? layout.inPlane().get(i) : null;
             to.writeNumber(p.shape());
             write(at == null ? p.s() : at.x(), to);
             write(at == null ? p.z() : at.y(), to);

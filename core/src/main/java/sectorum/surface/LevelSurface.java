@@ -15,7 +15,7 @@ import sectorum.outline.Spot;
  *
  * <p>Rejected: carrying marks inwards square to the rim. Beside a corner those ways cross, and beyond a bend they meet.
  */
-public final class Level implements Surface {
+public final class LevelSurface implements Surface {
     /** Less is seen as a joint, not as a ledge. */
     private static final double LEAST_MM = 5;
 
@@ -37,7 +37,7 @@ public final class Level implements Surface {
     /** A line and where the places that it shares with the foot lie: on the foot, and on itself. */
     private record Line(Outline outline, List<Double> ours, List<Double> theirs) {}
 
-    private Level(SurfaceKind kind, Outline foot, Outline rim, List<Spot> hidden, double up) {
+    private LevelSurface(SurfaceKind kind, Outline foot, Outline rim, List<Spot> hidden, double up) {
         this.kind = kind;
         this.foot = foot;
         this.rim = rim;
@@ -53,8 +53,8 @@ public final class Level implements Surface {
      * @param hidden the line round what stands on it or is cut out of it, in the same plane; empty: nothing
      * @param up mm above the tier's foot
      */
-    public static Level of(SurfaceKind kind, Outline foot, Outline rim, List<Spot> hidden, double up) {
-        return new Level(kind, foot, rim, hidden, up);
+    public static LevelSurface of(SurfaceKind kind, Outline foot, Outline rim, List<Spot> hidden, double up) {
+        return new LevelSurface(kind, foot, rim, hidden, up);
     }
 
     /** How far what stands on it stays from the rim where it comes nearest, mm; 0 or less: it reaches the rim. */

@@ -20,13 +20,13 @@ import sectorum.outline.Outlines;
 import sectorum.outline.Spot;
 
 /** A top, a ledge and a board as bands. */
-class LevelTest {
+class LevelSurfaceTest {
     static Stream<Seeds.Named> outlines() {
         return Seeds.outlines();
     }
 
-    private static Level top(Outline outline) {
-        return Level.of(SurfaceKind.TOP, outline, outline, List.of(), 100);
+    private static LevelSurface top(Outline outline) {
+        return LevelSurface.of(SurfaceKind.TOP, outline, outline, List.of(), 100);
     }
 
     private static List<Spot> line(Outline outline) {
@@ -36,7 +36,7 @@ class LevelTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("outlines")
     void anEvenRowClosesAndIsEvenAtItsDepth(Seeds.Named named) {
-        Level top = top(named.outline());
+        LevelSurface top = top(named.outline());
         for (double z : new double[] {0, top.depth() * 0.2, top.depth() * 0.7}) {
             int n = 37;
             List<Along> row = top.row(n, z, 0.5);
@@ -53,7 +53,7 @@ class LevelTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("outlines")
     void whatIsFurtherAlongIsThatFar(Seeds.Named named) {
-        Level top = top(named.outline());
+        LevelSurface top = top(named.outline());
         double p = top.period();
         for (int i = 0; i < 40; i++) {
             // From before the seam to behind it, too.
@@ -67,7 +67,7 @@ class LevelTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("outlines")
     void aFrameMeetsItsMarksAndKeepsTrueSize(Seeds.Named named) {
-        Level top = top(named.outline());
+        LevelSurface top = top(named.outline());
         double p = top.period();
         double z = top.depth() * 0.4;
         for (int k = 0; k < 9; k++) {
@@ -80,20 +80,20 @@ class LevelTest {
                 // Across a notch the line itself is followed.
                 continue;
             }
-            Level.InPlane a = inPlane(top, frame.at(3, -2, 0.3));
-            Level.InPlane b = inPlane(top, frame.at(3 + 4, -2 + 3, 0.3));
+            LevelSurface.InPlane a = inPlane(top, frame.at(3, -2, 0.3));
+            LevelSurface.InPlane b = inPlane(top, frame.at(3 + 4, -2 + 3, 0.3));
             assertThat(Math.hypot(a.x() - b.x(), a.y() - b.y())).isCloseTo(5, within(1e-4));
             assertThat(Math.cos(a.angle() - b.angle())).isCloseTo(1, within(1e-6));
         }
     }
 
-    private static Level.InPlane inPlane(Level level, Frame.Pose pose) {
+    private static LevelSurface.InPlane inPlane(LevelSurface level, Frame.Pose pose) {
         return level.inPlane(pose.s(), pose.z(), pose.turn());
     }
 
     @Test
     void oneSectionAllRoundRunsAlongItsLine() {
-        Level top = top(Outlines.round(200, 0));
+        LevelSurface top = top(Outlines.round(200, 0));
         Frame frame = top.frame(Along.of(10, top.period()), top.period(), 30);
         assertThat(frame.width()).isCloseTo(Math.PI * 140, within(1e-9));
         assertThat(frame.at(frame.width(), 5, 0.2).s()).isCloseTo(10 + top.period(), within(1e-6));
@@ -102,7 +102,7 @@ class LevelTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("outlines")
     void halfTheAreaLiesOutsideTheZThatHalvesIt(Seeds.Named named) {
-        Level top = top(named.outline());
+        LevelSurface top = top(named.outline());
         Zone zone = new Zone(0, top.depth() * 0.9);
         double half = top.at(zone, 0.5);
         assertThat(top.area(new Zone(0, half))).isCloseTo(top.area(zone) / 2, within(top.area(zone) * 1e-6));
@@ -112,7 +112,7 @@ class LevelTest {
     @CsvSource({"160, 250, 45", "250, 250, 1", "248, 250, 1"})
     void aLedgeIsWhatTheTierAboveLeaves(double above, double below, double seen) {
         Outline foot = Outlines.round(below, 0);
-        Level ledge = Level.of(SurfaceKind.LEDGE, foot, foot, line(Outlines.round(above, 0)), 100);
+        LevelSurface ledge = LevelSurface.of(SurfaceKind.LEDGE, foot, foot, line(Outlines.round(above, 0)), 100);
         assertThat(ledge.depth()).isCloseTo(seen, within(0.06));
         assertThat(ledge.isSeen()).isEqualTo(seen > 5);
     }
@@ -121,7 +121,8 @@ class LevelTest {
     @Test
     void aSquareOnARoundLeavesLeastAtItsCorners() {
         Outline foot = Outlines.round(250, 0);
-        Level ledge = Level.of(SurfaceKind.LEDGE, foot, foot, line(Outlines.rectangle(150, 150, 0, 0)), 100);
+        LevelSurface ledge =
+                LevelSurface.of(SurfaceKind.LEDGE, foot, foot, line(Outlines.rectangle(150, 150, 0, 0)), 100);
         assertThat(ledge.depth()).isCloseTo(125 - 75 * Math.sqrt(2), within(1e-6));
     }
 
@@ -129,7 +130,8 @@ class LevelTest {
     @Test
     void cornersStandAtCorners() {
         Outline foot = Outlines.rectangle(300, 200, 0, 0);
-        Level board = Level.of(SurfaceKind.BOARD, foot, Outlines.rectangle(380, 280, 0, 0), line(foot), 0);
+        LevelSurface board =
+                LevelSurface.of(SurfaceKind.BOARD, foot, Outlines.rectangle(380, 280, 0, 0), line(foot), 0);
         double corner = foot.corners().get(0);
         for (double z : new double[] {0, 10, 39}) {
             SpacePoint at = board.at(corner, z);
