@@ -150,7 +150,7 @@ export function LevelBand(props: Props) {
           />
           <text
             x={scale.x(0) - 6}
-            y={scale.y(bounds.front) + 24}
+            y={scale.y(bounds.front) + 29}
             textAnchor="end"
             className="fill-pin text-[14px] font-semibold"
           >

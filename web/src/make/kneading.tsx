@@ -111,7 +111,7 @@ function uses(batch: Batch, unit: Parameters<typeof length>[1]): string {
   if (batch.lines.length > 0) {
     const count = batch.lines.reduce((sum, l) => sum + l.count, 0);
     const spare = batch.lines.reduce((sum, l) => sum + l.spare, 0);
-    said.push(`${count} pieces${spare > 0 ? `, ${spare} spare` : ''}`);
+    said.push(`${count} ${count === 1 ? 'piece' : 'pieces'}${spare > 0 ? `, ${spare} spare` : ''}`);
   }
   if (batch.rolls > 0) {
     said.push(batch.rolls === 1 ? 'one sheet' : `${batch.rolls} sheets made equal`);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import sectorum.bench.Shelf;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
@@ -12,6 +13,7 @@ import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
+import sectorum.plan.Agenda;
 import sectorum.plan.Plan;
 
 /** Judges the days of one order by the rules of this package. */
@@ -37,12 +39,19 @@ public final class ScheduleFindings {
     static final Rule SOFT = new Rule(
             "days.soft", Level.LOOK, "Pressed work would end later than an hour after covering, when that is firm.");
 
+    static final Rule UNKNOWN = new Rule(
+            "days.unknown",
+            Level.STOP,
+            "An added task names one to come before or after it that this plan does not have.");
+
     private static final int DAY = 24 * 60;
+    /** So many names are told of those that there are. */
+    private static final int TOLD = 12;
 
     private ScheduleFindings() {}
 
     public static List<Rule> rules() {
-        return List.of(LATE, LONG, TIGHT, CLASH, DAMP, EARLY, FULL, HANDS, WHOLE, SOFT);
+        return List.of(LATE, LONG, TIGHT, CLASH, DAMP, EARLY, FULL, HANDS, WHOLE, SOFT, UNKNOWN);
     }
 
     /**
@@ -71,6 +80,7 @@ public final class ScheduleFindings {
         }
         needs(plan, order, timeline.schedule(), findings);
         damp(plan, slots, findings);
+        unknown(plan, order, findings);
         plan.days().split().forEach((id, parts) -> {
             boolean there = slots.stream().anyMatch(s -> s.task().id().equals(id));
             if (there && slots.stream().noneMatch(s -> s.task().id().equals(Task.part(id, 1)))) {
@@ -199,6 +209,36 @@ public final class ScheduleFindings {
                 }
             }
         }
+    }
+
+    /** What was taken off since cannot be waited for: it is told, never passed over. */
+    private static void unknown(Plan plan, OrderTasks order, List<Finding> findings) {
+        List<String> known = order.tasks().stream().map(Task::id).toList();
+        for (Agenda.OwnTask own : plan.days().own()) {
+            for (String id : Stream.concat(own.after().stream(), own.before().stream())
+                    .distinct()
+                    .toList()) {
+                // A task in parts is known by what they were cut from.
+                if (known.stream().noneMatch(k -> k.equals(id) || k.startsWith(id + "-"))) {
+                    List<Agenda.OwnTask> others = plan.days().own().stream()
+                            .map(o -> o.id().equals(own.id()) ? o.without(id) : o)
+                            .toList();
+                    findings.add(UNKNOWN.found(
+                            Phrase.of(
+                                    "\"{}\" is to wait for, or to be waited for by, \"{}\", which is no task of this plan."
+                                            + " It has: {}.",
+                                    Quantity.text(own.name()),
+                                    Quantity.text(id),
+                                    Quantity.text(names(known))),
+                            press("Do not wait for it", Change.Target.AGENDA, "own", others)));
+                }
+            }
+        }
+    }
+
+    private static String names(List<String> known) {
+        String some = String.join(", ", known.subList(0, Math.min(TOLD, known.size())));
+        return known.size() > TOLD ? some + " and " + (known.size() - TOLD) + " more" : some;
     }
 
     private static List<Mend> unfixed(Plan plan, String... ids) {

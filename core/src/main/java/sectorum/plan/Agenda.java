@@ -79,6 +79,19 @@ public record Agenda(
             after = Check.list("agenda.own.after", "Tasks before it", after, 0, 40);
             before = Check.list("agenda.own.before", "Tasks after it", before, 0, 40);
         }
+
+        /** The same without one that comes before or after it. */
+        public OwnTask without(String task) {
+            return new OwnTask(
+                    id,
+                    name,
+                    minutes,
+                    pauses,
+                    rest,
+                    shelf,
+                    after.stream().filter(a -> !a.equals(task)).toList(),
+                    before.stream().filter(b -> !b.equals(task)).toList());
+        }
     }
 
     /**

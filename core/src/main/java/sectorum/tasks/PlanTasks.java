@@ -256,7 +256,7 @@ public final class PlanTasks {
                 .toList();
     }
 
-    /** Tasks by hand; what names one that is gone is simply not waited for. */
+    /** Tasks by hand; what names one that is gone is not waited for, and told as {@code days.unknown}. */
     private void own() {
         for (Agenda.OwnTask own : plan.days().own()) {
             Shelf shelf = own.shelf() == null ? Shelf.ROOM : own.shelf();

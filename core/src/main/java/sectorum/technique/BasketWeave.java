@@ -151,16 +151,16 @@ final class BasketWeave implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
                 Choices.of(Made.values(), MADE.choice(values)),
-                (int) f.get(1).number(values),
-                f.get(2).number(values),
-                f.get(3).number(values),
-                (int) f.get(4).number(values),
-                (int) f.get(5).number(values),
-                f.get(6).number(values),
-                f.get(7).number(values),
+                chosen.count("each"),
+                chosen.number("stake"),
+                chosen.number("weaver"),
+                chosen.count("stakes"),
+                chosen.count("weavers"),
+                chosen.number("thick"),
+                chosen.number("tuck"),
                 Choices.of(Laid.values(), LAID.choice(values)));
         DressingContext fine = place.parted(set.each());
         Division division = fine.division();

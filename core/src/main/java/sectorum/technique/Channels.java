@@ -86,13 +86,13 @@ final class Channels implements Technique {
     }
 
     private Settings settings(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         return new Settings(
-                Choices.of(Made.values(), f.get(0).choice(values)),
-                (int) f.get(1).number(values),
-                f.get(2).number(values),
-                f.get(3).number(values),
-                Material.of(f.get(4).choice(values)));
+                Choices.of(Made.values(), chosen.choice("made")),
+                chosen.count("each"),
+                chosen.number("wide"),
+                chosen.number("thickness"),
+                Material.of(chosen.choice("paste")));
     }
 
     @Override

@@ -70,13 +70,13 @@ final class Crescent implements Technique {
     }
 
     private Settings settings(Values values, DressingContext place) {
-        List<Field> fields = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         return new Settings(
-                fields.get(0).number(values),
-                fields.get(1).number(values),
-                School.of(fields.get(2).choice(values)),
-                fields.get(3).number(values),
-                Material.of(fields.get(4).choice(values)));
+                chosen.number("drop"),
+                chosen.number("depth"),
+                School.of(chosen.choice("curve")),
+                chosen.number("thickness"),
+                Material.of(chosen.choice("paste")));
     }
 
     @Override

@@ -131,15 +131,15 @@ final class Dots implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
                 Choices.of(Where.values(), SET.choice(values)),
                 Choices.of(Made.values(), MADE.choice(values)),
-                (int) f.get(2).number(values),
-                f.get(3).number(values),
-                (int) f.get(4).number(values),
-                f.get(5).number(values),
-                (int) f.get(6).number(values));
+                chosen.count("each"),
+                chosen.number("diameter"),
+                chosen.count("rows"),
+                chosen.number("patch"),
+                chosen.count("inPatch"));
         DressingContext fine = place.parted(set.each());
         DressingBuilder work = new DressingBuilder(place);
         int dot = work.piece(Flat.circle(set.diameter(), 20));

@@ -162,21 +162,21 @@ final class Drape implements Technique {
     }
 
     private Settings settings(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         return new Settings(
-                f.get(0).number(values),
-                School.of(f.get(9).choice(values)),
-                (int) f.get(1).number(values),
-                f.get(2).number(values),
-                Choices.of(Strip.Fold.values(), f.get(3).choice(values)),
-                f.get(4).number(values),
-                f.get(5).number(values),
-                f.get(12).number(values),
-                Choices.of(Strip.Ends.values(), f.get(6).choice(values)),
-                Choices.of(Strip.Weather.values(), f.get(7).choice(values)),
-                Choices.of(Strip.Stiff.values(), f.get(8).choice(values)) == Strip.Stiff.YES,
-                f.get(10).number(values),
-                Material.of(f.get(11).choice(values)));
+                chosen.number("drop"),
+                School.of(chosen.choice("curve")),
+                chosen.count("strips"),
+                chosen.number("width"),
+                Choices.of(Strip.Fold.values(), chosen.choice("fold")),
+                chosen.number("foldTo"),
+                chosen.number("step"),
+                chosen.number("below"),
+                Choices.of(Strip.Ends.values(), chosen.choice("ends")),
+                Choices.of(Strip.Weather.values(), chosen.choice("weather")),
+                Choices.of(Strip.Stiff.values(), chosen.choice("stiff")) == Strip.Stiff.YES,
+                chosen.number("thickness"),
+                Material.of(chosen.choice("paste")));
     }
 
     @Override

@@ -80,9 +80,8 @@ final class FoldedGrid implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
-        Settings set =
-                new Settings((int) f.get(0).number(values), (int) f.get(1).number(values));
+        Chosen chosen = new Chosen(fields(values, place), values);
+        Settings set = new Settings(chosen.count("round"), chosen.count("up"));
         int columns = 1 << set.round();
         int rows = 1 << set.up();
         double p = place.aroundMiddle();

@@ -87,13 +87,13 @@ final class Garland implements Technique {
     }
 
     private Settings settings(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         return new Settings(
-                f.get(3).number(values),
-                School.of(f.get(4).choice(values)),
-                Choices.of(Element.values(), f.get(0).choice(values)),
-                f.get(1).number(values),
-                f.get(2).number(values));
+                chosen.number("drop"),
+                School.of(chosen.choice("curve")),
+                Choices.of(Element.values(), chosen.choice("element")),
+                chosen.number("size"),
+                chosen.number("pitch"));
     }
 
     @Override

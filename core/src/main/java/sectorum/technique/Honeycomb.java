@@ -96,12 +96,12 @@ final class Honeycomb implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
                 Choices.of(Made.values(), MADE.choice(values)),
-                (int) f.get(1).number(values),
-                f.get(2).number(values),
-                f.get(3).number(values),
+                chosen.count("each"),
+                chosen.number("gap"),
+                chosen.number("thickness"),
                 Material.of(PASTE.choice(values)));
         // Cells stand on a division of their own: each section in so many.
         Division division = place.parted(set.each()).division();

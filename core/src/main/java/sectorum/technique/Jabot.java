@@ -131,16 +131,16 @@ final class Jabot implements Technique {
     }
 
     private Settings settings(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
-        boolean down = Choices.of(Reach.values(), f.get(0).choice(values)) == Reach.BOARD;
+        Chosen chosen = new Chosen(fields(values, place), values);
+        boolean down = Choices.of(Reach.values(), chosen.choice("reach")) == Reach.BOARD;
         return new Settings(
-                (int) f.get(2).number(values),
-                f.get(3).number(values),
-                f.get(4).number(values),
-                f.get(5).number(values),
-                down ? Math.max(5, place.zone().top()) : f.get(1).number(values),
-                f.get(6).number(values),
-                Material.of(f.get(7).choice(values)));
+                chosen.count("pleats"),
+                chosen.number("rod"),
+                chosen.number("thickness"),
+                chosen.number("hem"),
+                down ? Math.max(5, place.zone().top()) : chosen.number("length"),
+                chosen.number("join"),
+                Material.of(chosen.choice("paste")));
     }
 
     @Override

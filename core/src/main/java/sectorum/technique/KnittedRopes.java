@@ -117,15 +117,15 @@ final class KnittedRopes implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
-                f.get(0).number(values),
-                f.get(1).number(values),
-                f.get(2).number(values),
-                f.get(3).number(values),
-                f.get(4).number(values),
+                chosen.number("strand"),
+                chosen.number("lay"),
+                chosen.number("pitch"),
+                chosen.number("panel"),
+                chosen.number("trim"),
                 Choices.of(Inset.values(), SHAPE.choice(values)),
-                f.get(6).number(values));
+                chosen.number("across"));
         double p = place.aroundMiddle();
         int n = count(p, set.pitch());
         double pitch = p / n;

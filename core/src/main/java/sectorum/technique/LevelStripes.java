@@ -73,11 +73,11 @@ final class LevelStripes implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
-                (int) f.get(0).number(values),
-                f.get(1).number(values),
-                f.get(2).number(values),
+                chosen.count("stripes"),
+                chosen.number("depth"),
+                chosen.number("comb"),
                 Material.of(PASTE.choice(values)));
         double high = place.zone().height() / set.stripes();
         DressingBuilder work = new DressingBuilder(place);

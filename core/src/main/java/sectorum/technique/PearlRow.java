@@ -92,12 +92,9 @@ final class PearlRow implements Technique {
     }
 
     private Settings settings(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         return new Settings(
-                f.get(0).number(values),
-                f.get(1).number(values),
-                (int) f.get(2).number(values),
-                f.get(3).number(values));
+                chosen.number("diameter"), chosen.number("pitch"), chosen.count("rows"), chosen.number("rise"));
     }
 
     @Override

@@ -118,16 +118,16 @@ final class Pennants implements Technique {
     }
 
     private Settings settings(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         return new Settings(
-                f.get(0).number(values),
-                School.of(f.get(1).choice(values)),
-                f.get(2).number(values),
-                f.get(3).number(values),
-                f.get(4).number(values),
-                Choices.of(Rest.values(), f.get(5).choice(values)),
-                f.get(6).number(values),
-                Material.of(f.get(7).choice(values)));
+                chosen.number("drop"),
+                School.of(chosen.choice("curve")),
+                chosen.number("square"),
+                chosen.number("gap"),
+                chosen.number("end"),
+                Choices.of(Rest.values(), chosen.choice("rest")),
+                chosen.number("cord"),
+                Material.of(chosen.choice("paste")));
     }
 
     @Override

@@ -73,12 +73,12 @@ final class PipedBorder implements Technique {
     }
 
     private Settings settings(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         return new Settings(
-                Choices.of(PIPED, f.get(0).choice(values)),
-                f.get(1).number(values),
-                f.get(2).number(values),
-                Material.of(f.get(3).choice(values)));
+                Choices.of(PIPED, chosen.choice("element")),
+                chosen.number("size"),
+                chosen.number("pitch"),
+                Material.of(chosen.choice("paste")));
     }
 
     @Override

@@ -79,9 +79,9 @@ final class PressMat implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
-                f.get(0).number(values), f.get(1).number(values), Choices.of(Put.values(), PUT.choice(values)));
+                chosen.number("repeat"), chosen.number("rise"), Choices.of(Put.values(), PUT.choice(values)));
         double p = place.aroundMiddle();
         int n = (int) Math.max(1, Rounding.halfUp(p / set.repeat(), 1));
         double mismatch = p - n * set.repeat();

@@ -127,14 +127,14 @@ final class Quilting implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
                 Choices.of(Fit.values(), FIT.choice(values)),
-                (int) f.get(1).number(values),
-                f.get(2).number(values),
-                (int) f.get(3).number(values),
+                chosen.count("each"),
+                chosen.number("angle"),
+                chosen.count("halfRows"),
                 Choices.of(Pearls.values(), PEARLS.choice(values)) == Pearls.YES,
-                f.get(5).number(values));
+                chosen.number("diameter"));
         DressingContext fine = place.parted(set.each());
         double high = place.zone().height();
         double w = front(fine);

@@ -85,12 +85,12 @@ final class Rings implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
                 Choices.of(Form.values(), FORM.choice(values)),
-                f.get(1).number(values),
-                (int) f.get(2).number(values),
-                f.get(3).number(values));
+                chosen.number("across"),
+                chosen.count("rings"),
+                chosen.number("apart"));
         DressingBuilder work = new DressingBuilder(place);
         double z = (place.zone().foot() + place.zone().top()) / 2;
         int n = place.division().count();

@@ -113,12 +113,12 @@ final class Squares implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
                 Choices.of(Laid.values(), LAID.choice(values)),
-                (int) f.get(1).number(values),
-                (int) f.get(2).number(values),
-                f.get(3).number(values),
+                chosen.count("each"),
+                chosen.count("rows"),
+                chosen.number("thickness"),
                 Material.of(PASTE.choice(values)));
         DressingContext fine = place.parted(set.each());
         Division division = fine.division();

@@ -94,14 +94,14 @@ final class SwagLine implements Technique {
     }
 
     private Settings settings(Values values, DressingContext place) {
-        List<Field> fields = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         return new Settings(
-                fields.get(0).number(values),
-                School.of(fields.get(1).choice(values)),
-                Choices.of(Made.values(), fields.get(2).choice(values)),
-                (int) fields.get(3).number(values),
-                fields.get(4).number(values),
-                fields.get(5).number(values));
+                chosen.number("drop"),
+                School.of(chosen.choice("curve")),
+                Choices.of(Made.values(), chosen.choice("made")),
+                chosen.count("strings"),
+                chosen.number("growth"),
+                chosen.number("thick"));
     }
 
     @Override

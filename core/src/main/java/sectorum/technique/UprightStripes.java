@@ -86,12 +86,9 @@ final class UprightStripes implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> f = fields(values, place);
+        Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
-                (int) f.get(0).number(values),
-                f.get(1).number(values),
-                f.get(2).number(values),
-                Material.of(PASTE.choice(values)));
+                chosen.count("each"), chosen.number("depth"), chosen.number("tab"), Material.of(PASTE.choice(values)));
         Division division = place.division();
         double high = place.zone().height();
         // The collar lies flat, so it is as long as the side is at mid-zone.

@@ -59,8 +59,8 @@ final class Studs implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        List<Field> fields = fields(values, place);
-        Settings set = new Settings(fields.get(0).number(values), fields.get(1).number(values));
+        Chosen chosen = new Chosen(fields(values, place), values);
+        Settings set = new Settings(chosen.number("diameter"), chosen.number("thickness"));
         DressingBuilder work = new DressingBuilder(place);
         double z = (place.zone().foot() + place.zone().top()) / 2;
         int n = place.division().count();

@@ -55,7 +55,7 @@ final class WaferRow implements Technique {
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        double height = fields(values, place).get(0).number(values);
+        double height = new Chosen(fields(values, place), values).number("height");
         double around = place.surface().around(0);
         int strips = (int) Rounding.ceil(around / (LONG_MM - OVERLAP_MM));
         double step = around / strips;

@@ -20,6 +20,7 @@ import sectorum.days.Workshop;
 import sectorum.finding.Change;
 import sectorum.finding.Mend;
 import sectorum.material.Material;
+import sectorum.plan.Agenda;
 import sectorum.plan.Labour;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Sticks;
@@ -93,6 +94,14 @@ class DayRulesTest {
                                         .plan()
                                         .tiers()
                                         .get(0))));
+        shown.put(
+                "days.unknown",
+                () -> Planned.of()
+                        .waiting(
+                                Map.of(),
+                                List.of(new Agenda.OwnTask(
+                                        "call", "Call the hall", 10, false, null, null, List.of("dress-gone"), null)),
+                                List.of()));
         shown.put("days.whole", () -> Planned.of().settled(Map.of(), Map.of(), Map.of("stack-tier-1", 3)));
         return shown;
     }

@@ -97,6 +97,15 @@ final class Pressed {
                         a.waits(),
                         a.air(),
                         a.dressFirst());
+            case "own" ->
+                new Agenda(
+                        a.done(),
+                        a.fixed(),
+                        a.split(),
+                        (List<Agenda.OwnTask>) c.value(),
+                        a.waits(),
+                        a.air(),
+                        a.dressFirst());
             default -> a.dressing((Boolean) c.value());
         };
     }

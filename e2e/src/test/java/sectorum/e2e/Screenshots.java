@@ -76,10 +76,9 @@ class Screenshots extends Bench {
         browser.open(guild + "/dress?tier=foot");
         course("Basket weave");
         shot("woven");
-        browser.open(plan("Chess league final") + "/dress?tier=foot");
-        course("Squares");
-        browser.press("Roll it up");
-        shot("rolling");
+        browser.open(gala + "/dress?tier=foot");
+        course("Pearl rows");
+        shot("ledge");
         make(gala);
         browser.open(gala + "/build");
         browser.click(By.xpath("//button[contains(., 'Dome')]"));

@@ -106,7 +106,7 @@ class SurfacesIT extends Bench {
         browser.press("Cut");
         browser.see(By.cssSelector("input[aria-label='Topper, made ahead, topper']"));
         browser.press("Buy");
-        browser.read("gum paste");
+        browser.read("Gum paste");
         assertThat(browser.complaints()).isEmpty();
         browser.saved();
     }
