@@ -1,8 +1,8 @@
 import { RefreshCw, Ruler, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
-import { Band } from '../band/band';
-import { documentSurface, isLevel, onSurface } from '../band/level';
+import { Band, type BandScale } from '../band/band';
+import { documentSurface, isLevel, type LevelScale, onSurface } from '../band/level';
 import { LevelBand } from '../band/level-band';
 import { Calibrate, useRealSize } from '../band/real-size';
 import { Roll } from '../band/roll';
@@ -53,6 +53,10 @@ export function OnTheBand(props: Held) {
       }
     }
   };
+  const holds = (scale: BandScale | LevelScale) =>
+    worn && dressing ? (
+      <Holds worn={worn} dressing={dressing} divided={divided} section={section} scale={scale} seen={seen} />
+    ) : null;
   return (
     <div className="mt-3" ref={holder}>
       <div className={`${level ? '' : 'mb-1'} flex flex-wrap items-center justify-end gap-x-1`}>
@@ -89,18 +93,7 @@ export function OnTheBand(props: Held) {
           onSection={worn ? setSection : undefined}
           height={LEVEL_HIGH}
         >
-          {(scale) =>
-            worn && dressing ? (
-              <Holds
-                worn={worn}
-                dressing={dressing}
-                divided={divided}
-                section={section}
-                scale={scale}
-                seen={seen}
-              />
-            ) : null
-          }
+          {holds}
         </LevelBand>
       ) : shape === 'flat' ? (
         <Band
@@ -116,18 +109,7 @@ export function OnTheBand(props: Held) {
           borders={worked.borders}
           fixed={fixed}
         >
-          {(scale) =>
-            worn && dressing ? (
-              <Holds
-                worn={worn}
-                dressing={dressing}
-                divided={divided}
-                section={section}
-                scale={scale}
-                seen={seen}
-              />
-            ) : null
-          }
+          {holds}
         </Band>
       ) : shape === 'round' ? (
         <TurningView tiers={[worked]} chosen={worked.id} width={width} height={high} colours={round} />
