@@ -1339,6 +1339,7 @@ export interface components {
             hint: string;
         };
         Figure: {
+            name: string;
             label: string;
             quantity: components["schemas"]["Quantity"];
             lead: boolean;

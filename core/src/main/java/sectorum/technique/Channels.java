@@ -120,7 +120,7 @@ final class Channels implements Technique {
         double narrow = place.division().sizes().get(place.division().sizes().size() - 1)
                 * Math.min(place.narrowing(zone.foot()), place.narrowing(zone.top()))
                 / set.each();
-        work.lead(strips ? "strips" : "channels", Quantity.count(lines))
+        work.lead("lines", strips ? "strips" : "channels", Quantity.count(lines))
                 .lead(
                         "apart",
                         Quantity.length(place.width(place.division().frontSection(), place.middleZ()) / set.each()))

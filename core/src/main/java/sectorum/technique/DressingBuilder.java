@@ -105,7 +105,12 @@ final class DressingBuilder {
     }
 
     DressingBuilder lead(String label, Quantity quantity) {
-        figures.add(Figure.lead(label, quantity));
+        return lead(Figure.named(label), label, quantity);
+    }
+
+    /** One whose words change with the settings. */
+    DressingBuilder lead(String name, String label, Quantity quantity) {
+        figures.add(Figure.lead(name, label, quantity));
         return this;
     }
 

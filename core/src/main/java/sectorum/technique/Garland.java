@@ -114,7 +114,7 @@ final class Garland implements Technique {
         }
         Hanging front = hung.front();
         int each = set.along(front);
-        work.lead(set.element().words, Quantity.count(many))
+        work.lead("elements", set.element().words, Quantity.count(many))
                 .lead("a swag", Quantity.count(each))
                 .lead("apart", Quantity.length(front.length() / each))
                 .figure("Swags", Quantity.count(hung.count()))

@@ -94,7 +94,7 @@ final class PipedBorder implements Technique {
         for (int j = 0; j < n; j++) {
             work.put(shape, places.get(j), z, j % place.colours());
         }
-        work.lead(set.element().words, Quantity.count(n))
+        work.lead("elements", set.element().words, Quantity.count(n))
                 .lead("each", Quantity.length(set.size()))
                 .lead("apart", Quantity.length(around / n))
                 .figure("All round", Quantity.length(around));

@@ -94,16 +94,15 @@ class DayRulesTest {
                                         .plan()
                                         .tiers()
                                         .get(0))));
-        shown.put(
-                "days.unknown",
-                () -> Planned.of()
-                        .waiting(
-                                Map.of(),
-                                List.of(new Agenda.OwnTask(
-                                        "call", "Call the hall", 10, false, null, null, List.of("dress-gone"), null)),
-                                List.of()));
+        shown.put("days.unknown", DayRulesTest::waitingForNothing);
         shown.put("days.whole", () -> Planned.of().settled(Map.of(), Map.of(), Map.of("stack-tier-1", 3)));
         return shown;
+    }
+
+    private static Planned waitingForNothing() {
+        Agenda.OwnTask call =
+                new Agenda.OwnTask("call", "Call the hall", 10, false, null, null, List.of("dress-gone"), null);
+        return Planned.of().waiting(Map.of(), List.of(call), List.of());
     }
 
     private static List<Workshop.Hours> hours(int from, int to) {
