@@ -9,7 +9,6 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
-import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -173,7 +172,7 @@ final class Channels implements Technique {
                         colour,
                         Flat.rectangle(0, 0, set.wide(), high),
                         many,
-                        set.paste() == Material.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL));
+                        set.paste().spare()));
         work.adhesive(set.paste().adhesive())
                 .step(
                         Phrase.of(

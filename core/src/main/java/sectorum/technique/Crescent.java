@@ -13,7 +13,6 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
-import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -176,7 +175,7 @@ final class Crescent implements Technique {
                         c,
                         outlines.get(kind),
                         many,
-                        set.paste() == Material.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
+                        set.paste().spare());
             }
         }
         work.adhesive(set.paste().adhesive())

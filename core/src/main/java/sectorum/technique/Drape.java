@@ -308,7 +308,7 @@ final class Drape implements Technique {
         }
         double longest =
                 lowest.curves().stream().mapToDouble(c -> cut(set, c)).max().orElse(0);
-        if (!set.stiffened() && set.paste() == Material.FONDANT && longest > Strip.STRETCHES_MM) {
+        if (!set.stiffened() && set.paste().isOnlyFirm() && longest > Strip.STRETCHES_MM) {
             double grams = lowest.count() * set.strips() * set.paste().sheet(longest * set.width(), set.thickness());
             work.find(
                     STRETCH,

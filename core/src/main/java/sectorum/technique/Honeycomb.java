@@ -10,7 +10,6 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
-import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -247,7 +246,7 @@ final class Honeycomb implements Technique {
                         colour,
                         cell(widths.get(kind) - inset, Math.max(0.1, least - inset)),
                         byColour[kind][colour],
-                        set.paste() == Material.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
+                        set.paste().spare());
             }
         }
         work.adhesive(set.paste().adhesive())

@@ -11,7 +11,6 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
-import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -218,7 +217,7 @@ final class Squares implements Technique {
                         colour,
                         square(wide, high),
                         counts[kind][colour],
-                        set.paste() == Material.CHOCOLATE ? Spare.FRAGILE : Spare.USUAL);
+                        set.paste().spare());
                 byColour.merge(colour, counts[kind][colour], Integer::sum);
             }
         }
