@@ -33,6 +33,7 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.surface.Reading;
+import sectorum.surface.SurfaceKind;
 import sectorum.tier.TierWorkup;
 import sectorum.workup.Workup;
 import sectorum.tier.StackWorkup;
@@ -67,7 +68,7 @@ public class CoreBenchmark {
                         List.of(),
                         List.of(DivisionSpec.of("marks", 11, 66.0, Front.SECTION, Preference.ODD, List.of())),
                         Arrays.stream(techniques)
-                                .map(t -> Dressing.fresh(t, t, "marks"))
+                                .map(t -> Dressing.fresh(t, t, SurfaceKind.SIDE, "marks"))
                                 .toList()))
                 .toList();
         return new Plan(Plan.FORMAT, Plan.VERSION, "Bench", null, Brief.EMPTY, List.of(), stack);
@@ -106,7 +107,7 @@ public class CoreBenchmark {
                 null,
                 List.of(),
                 List.of(DivisionSpec.of("marks", 500, null, Front.SECTION, Preference.ANY, List.of())),
-                List.of(Dressing.fresh("weave", "weave", "marks")
+                List.of(Dressing.fresh("weave", "weave", SurfaceKind.SIDE, "marks")
                         .with(new Values(Map.of("each", 1, "stake", 1.0, "weaver", weaver)))));
     }
 

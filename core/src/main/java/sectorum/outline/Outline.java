@@ -8,6 +8,9 @@ public interface Outline {
     /** So far beside a place its neighbours are looked at, mm: less than any knife, more than doubles lose. */
     double BESIDE_MM = 1e-7;
 
+    /** So nearly along the normal a place lies square on the line, and not beside a point of it. */
+    double SQUARE_ON = 1 - 1e-9;
+
     /** Length of the whole line in mm. */
     double perimeter();
 
@@ -51,6 +54,11 @@ public interface Outline {
     default double within(double x, double y) {
         double s = nearest(x, y);
         Spot spot = at(s);
+        double far = Math.hypot(x - spot.x(), y - spot.y());
+        double square = (x - spot.x()) * spot.nx() + (y - spot.y()) * spot.ny();
+        if (Math.abs(square) > far * SQUARE_ON) {
+            return square > 0 ? -far : far;
+        }
         // At a point of the line both its sides are asked: outside a corner one of them looks away from what lies
         // there.
         Spot before = at(s - BESIDE_MM);
@@ -59,7 +67,6 @@ public interface Outline {
         double b = (x - spot.x()) * after.nx() + (y - spot.y()) * after.ny();
         boolean notch = before.nx() * after.ny() - before.ny() * after.nx() < -BESIDE_MM;
         boolean out = notch ? Math.min(a, b) > 0 : Math.max(a, b) > 0;
-        double far = Math.hypot(x - spot.x(), y - spot.y());
         return out ? -far : far;
     }
 

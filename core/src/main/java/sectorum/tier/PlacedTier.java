@@ -91,11 +91,14 @@ public record PlacedTier(
 
     /** The surfaces that can be seen, the side first. */
     public List<Surface> surfaces() {
-        Side side = tier.side();
+        return surfaces(tier.side());
+    }
+
+    List<Surface> surfaces(Side side) {
         List<Surface> seen = new ArrayList<>(List.of(side));
         for (SurfaceKind kind : List.of(SurfaceKind.TOP, SurfaceKind.BOARD)) {
-            LevelSurface level = level(kind, side);
-            if (level.isSeen() && (kind != SurfaceKind.BOARD || lowest)) {
+            LevelSurface level = kind == SurfaceKind.BOARD && !lowest ? null : level(kind, side);
+            if (level != null && level.isSeen()) {
                 seen.add(level);
             }
         }

@@ -143,7 +143,7 @@ public final class TierWork {
                 box[0],
                 box[1],
                 side.acrossAsRound(),
-                placed.surfaces().stream().map(this::seen).toList());
+                placed.surfaces(side).stream().map(this::seen).toList());
     }
 
     private TierWorkup.Seen seen(Surface surface) {
