@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Seen } from '../api/client';
 import { squareForm } from '../plan/sample';
-import { boxOf, documentSurface, onSurface, seenOf, stretch, surfaceOf, within } from './level';
+import { boxOf, coursesOf, documentSurface, onSurface, seenOf, stretch, surfaceOf, within } from './level';
 
 const rim = squareForm().outline;
 const seen = (kind: Seen['kind']): Seen => ({
@@ -26,6 +26,14 @@ describe('surfaces of a tier', () => {
   ] as const)('a document’s %s is seen as the %s', (named, kind) => {
     expect(seenOf(form, named).kind).toBe(kind);
     expect(documentSurface(kind)).toBe(named);
+  });
+  it('courses of a surface that is gone are still told of with it', () => {
+    const [pearls, dots] = [{ surface: 'board' as const }, {}];
+    const bare = { ...form, surfaces: [seen('side')] };
+    expect(coursesOf([pearls, dots], form, 'board')).toEqual([pearls]);
+    expect(coursesOf([pearls, dots], bare, 'board')).toEqual([pearls]);
+    expect(coursesOf([dots], bare, 'board')).toEqual([dots]);
+    expect(coursesOf([dots], form, 'board')).toEqual([]);
   });
   it('what cannot be seen falls back to the side, and nothing said is the side', () => {
     expect(seenOf({ ...form, surfaces: [seen('side')] }, 'board').kind).toBe('side');

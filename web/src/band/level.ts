@@ -19,6 +19,20 @@ export function seenOf(form: Form, surface: NonNullable<Dressing['surface']>): S
   return form.surfaces.find((s) => documentSurface(s.kind) === surface) ?? form.surfaces[0]!;
 }
 
+/**
+ * The courses that are told of with a surface. Where it can no longer be seen its own courses still are: what is wrong with
+ * them must be reached.
+ */
+export function coursesOf<T extends Pick<Dressing, 'surface'>>(
+  dressings: readonly T[],
+  form: Form,
+  surface: NonNullable<Dressing['surface']>,
+): T[] {
+  const named = dressings.filter((d) => surfaceOf(d) === surface);
+  const seen = documentSurface(seenOf(form, surface).kind);
+  return seen === surface || named.length > 0 ? named : dressings.filter((d) => surfaceOf(d) === seen);
+}
+
 export interface LevelScale {
   /** px per mm, alike both ways: true to scale. */
   k: number;

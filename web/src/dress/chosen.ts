@@ -1,7 +1,7 @@
 import { useCallback, useRef } from 'react';
 import type { Tier, TierWorkup, Worn } from '../api/client';
 import { shades } from '../band/colours';
-import { documentSurface, onSurface, seenOf, surfaceOf } from '../band/level';
+import { coursesOf, onSurface, seenOf, surfaceOf } from '../band/level';
 import { usePlan, useTier } from '../plan/context';
 
 /** What the hand has chosen, by its wish. */
@@ -24,7 +24,7 @@ export type SurfaceName = ReturnType<typeof surfaceOf>;
 export function useChosen({ wish, section, surface }: Held) {
   const { tier, worked } = useTier();
   const seen = seenOf(worked.form, surface);
-  const here = tier.dressings.filter((d) => surfaceOf(d) === documentSurface(seen.kind));
+  const here = coursesOf(tier.dressings, worked.form, surface);
   const dressing =
     here.find((d) => d.id === wish) ??
     here.find((d) => d.id === onSurface(worked.dressings, seen.kind).at(-1)?.id) ??

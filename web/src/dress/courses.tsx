@@ -23,7 +23,8 @@ export function Courses({ chosen, choose, onTray }: Props) {
   const techniques = useCatalogue()?.techniques ?? [];
   const lies = (d: Dressing) => {
     const surface = surfaceOf(d);
-    return surface === 'side' ? null : `on the ${seenOf(worked.form, surface).name}`;
+    const seen = seenOf(worked.form, surface);
+    return surface === 'side' ? null : `on the ${seen.kind === 'side' ? surface : seen.name}`;
   };
   const shown = (id: string) => worked.dressings.findIndex((w) => w.id === id);
   return (

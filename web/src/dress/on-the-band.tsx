@@ -54,7 +54,7 @@ export function OnTheBand(props: Held) {
     }
   };
   const holds = (scale: BandScale | LevelScale) =>
-    worn && dressing ? (
+    worn && dressing && worn.surface === seen.kind ? (
       <Holds worn={worn} dressing={dressing} divided={divided} section={section} scale={scale} seen={seen} />
     ) : null;
   return (

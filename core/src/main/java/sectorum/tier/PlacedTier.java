@@ -31,6 +31,8 @@ public record PlacedTier(
         @Absent Double board) {
     /** How much of a board is usually seen all round, mm. */
     private static final double SEEN_BOARD_MM = 25;
+    /** A board smaller than its cake is told, not refused: it keeps so much of a short side, mm. */
+    private static final double LEAST_BOARD_MM = 20;
     /** How finely what stands on a surface is followed, mm. */
     private static final double FINE_MM = 0.05;
 
@@ -131,7 +133,7 @@ public record PlacedTier(
         double across = board == null ? wide + 2 * SEEN_BOARD_MM : board;
         boolean angled = tier.kind() == OutlineKind.SQUARE || tier.kind() == OutlineKind.RECTANGLE;
         return angled
-                ? Outlines.rectangle(across, across - Math.abs(box[0] - box[1]), 0, 0)
+                ? Outlines.rectangle(across, Math.max(LEAST_BOARD_MM, across - Math.abs(box[0] - box[1])), 0, 0)
                 : Outlines.round(board == null ? widest(side) + 2 * SEEN_BOARD_MM : across, 0);
     }
 

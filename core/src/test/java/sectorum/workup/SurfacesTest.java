@@ -22,6 +22,7 @@ import sectorum.measure.Refused;
 import sectorum.measure.Values;
 import sectorum.outline.OutlineKind;
 import sectorum.plan.Dressing;
+import sectorum.plan.OutlineSpec;
 import sectorum.plan.Tier;
 import sectorum.surface.LevelSurface;
 import sectorum.surface.Surface;
@@ -236,6 +237,24 @@ class SurfacesTest {
                 .flatMap(w -> w.findings().stream())
                 .filter(f -> f.rule().equals("surface.unseen"))
                 .toList();
+    }
+
+    /** A board that is smaller than its cake, or shorter than it is longer than wide, is told and refuses nothing. */
+    @Test
+    void aBoardTooSmallIsFoundAndThePlanStillWorkedUp() {
+        Tier longer = new Tiers(
+                        new OutlineSpec("rectangle", new Values(Map.of("width", 600.0, "depth", 100.0))),
+                        List.of(),
+                        null,
+                        List.of(),
+                        List.of(Tiers.division(8)),
+                        List.of(on(SurfaceKind.BOARD, "pearls")))
+                .tier();
+        for (double across : new double[] {60, 300, 600}) {
+            PlacedTier placed = new PlacedTier(longer, null, true, across);
+            assertThat(kinds(placed)).containsExactly(SurfaceKind.SIDE, SurfaceKind.TOP);
+            assertThat(found(placed)).hasSize(1);
+        }
     }
 
     /** Dressings of different surfaces do not share heights; those of one do. */
