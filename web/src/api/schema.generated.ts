@@ -965,6 +965,7 @@ export interface components {
             surface?: "side" | "top" | "ledge" | "board";
             division: string;
             zone?: components["schemas"]["ZoneSpec"];
+            stretch?: components["schemas"]["StretchSpec"];
             resting: boolean;
             covers: boolean;
             colours: string[];
@@ -1036,7 +1037,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind?: "own";
+            kind?: "own" | "cut_shape";
             settings?: {
                 [key: string]: unknown;
             };
@@ -1052,6 +1053,7 @@ export interface components {
             count: number;
             /** @enum {string} */
             paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            colour?: string;
             dark: boolean;
             seat: components["schemas"]["Seat"];
             labour: components["schemas"]["Labour"];
@@ -1085,6 +1087,11 @@ export interface components {
             stand?: components["schemas"]["Stand"];
             pieces: components["schemas"]["OwnPiece"][];
             agenda?: components["schemas"]["Agenda"];
+            dressings: components["schemas"]["PlanDressing"][];
+        };
+        PlanDressing: {
+            dressing: components["schemas"]["Dressing"];
+            tiers: string[];
         };
         Portion: {
             colour: string;
@@ -1171,6 +1178,12 @@ export interface components {
             each?: number;
             /** Format: double */
             buried?: number;
+        };
+        StretchSpec: {
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
         };
         Table: {
             /** Format: double */
@@ -1265,6 +1278,12 @@ export interface components {
             plan: components["schemas"]["Plan"];
             bench?: components["schemas"]["Bench"];
             only?: string[];
+        };
+        Along: {
+            /** Format: double */
+            s: number;
+            /** Format: double */
+            around: number;
         };
         Change: {
             /** @enum {string} */
@@ -1445,6 +1464,7 @@ export interface components {
             powder: number;
             unstacked: boolean;
             turns: components["schemas"]["Turn"][];
+            wanted: components["schemas"]["Wanted"][];
         };
         Mark: {
             /** Format: int32 */
@@ -1550,8 +1570,15 @@ export interface components {
             /** Format: double */
             minutes: number;
             pause?: components["schemas"]["Pause"];
+            check?: components["schemas"]["Phrase"];
             caution: string;
+            lasting: boolean;
             soft: boolean;
+        };
+        Stretch: {
+            from: components["schemas"]["Along"];
+            /** Format: double */
+            length: number;
         };
         Strip: {
             id: string;
@@ -1592,6 +1619,26 @@ export interface components {
             /** Format: double */
             length: number;
         };
+        Wanted: {
+            kind: string;
+            what: string;
+            settings: {
+                [key: string]: unknown;
+            };
+            /** Format: double */
+            size: number;
+            /** Format: double */
+            thickness: number;
+            /** @enum {string} */
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            /** Format: int32 */
+            colour: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            minutes: number;
+            onFormer: boolean;
+        };
         Worn: {
             id: string;
             technique: string;
@@ -1599,6 +1646,7 @@ export interface components {
             /** @enum {string} */
             surface: "side" | "top" | "ledge" | "board";
             zone: components["schemas"]["Zone"];
+            stretch?: components["schemas"]["Stretch"];
             fields: components["schemas"]["Field"][];
             layout: components["schemas"]["Layout"];
             figures: components["schemas"]["Figure"][];
@@ -2021,8 +2069,9 @@ export interface components {
             /** Format: double */
             minutes: number;
             pause?: components["schemas"]["Pause"];
-            check?: components["schemas"]["Phrase"];
+            checks: components["schemas"]["Phrase"][];
             caution: string;
+            lasting: boolean;
             guard: string[];
         };
         Stuck: {
@@ -2223,7 +2272,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             pauses: boolean;
-            work: components["schemas"]["Stretch"][];
+            work: components["schemas"]["Sitting"][];
             lying?: components["schemas"]["Shelved"];
             /** Format: int64 */
             slack: number;
@@ -2260,7 +2309,7 @@ export interface components {
             latest?: string;
             estimate: boolean;
         };
-        Stretch: {
+        Sitting: {
             from: string;
             to: string;
         };

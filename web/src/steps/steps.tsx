@@ -103,10 +103,13 @@ function Step({ step, first }: { step: Instruction; first: boolean }) {
               {step.pause.where}
             </p>
           ) : null}
-          {step.check ? (
+          {step.checks.length > 0 ? (
             <p className="text-[0.97rem]">
-              <b>Before going on</b> {say(step.check, unit)}
+              <b>Before going on</b> {step.checks.map((check) => say(check, unit)).join(' ')}
             </p>
+          ) : null}
+          {step.lasting && step.guard.length === 0 ? (
+            <p className="text-[0.97rem] text-look">Cannot be undone: look twice.</p>
           ) : null}
           {step.caution ? (
             <p className="mt-1 border-l-4 border-look bg-look-ground px-3 py-1.5 text-[0.97rem]">

@@ -83,20 +83,14 @@ final class PlainPiece implements AheadKind {
 
     private static List<Making.Step> steps(OwnPiece piece) {
         return List.of(
-                new Making.Step(
+                Making.Step.of(
                         Phrase.of("Make {} × {}.", Quantity.count(piece.count()), Quantity.text(piece.name())),
                         "",
-                        piece.count() * piece.labour().minutes(),
-                        null,
-                        "",
-                        false),
-                new Making.Step(
+                        piece.count() * piece.labour().minutes()),
+                Making.Step.of(
                         Phrase.of("Put {} × {} on.", Quantity.count(piece.count()), Quantity.text(piece.name())),
                         piece.picks() > 0 ? "picks" : "royal icing",
-                        piece.count() * piece.labour().placing(),
-                        null,
-                        "",
-                        false));
+                        piece.count() * piece.labour().placing()));
     }
 
     private static List<Double> outline(OwnPiece piece) {

@@ -18,6 +18,10 @@ public record Dependency(String task, int least, @Absent Integer most, boolean r
         return new Dependency(task, 0, null, true);
     }
 
+    public static Dependency after(TaskName task) {
+        return after(task.text());
+    }
+
     public static Dependency between(String task, int least, int most) {
         return new Dependency(task, least, most, false);
     }

@@ -83,7 +83,7 @@ public final class ScheduleFindings {
         unknown(plan, order, findings);
         plan.days().split().forEach((id, parts) -> {
             boolean there = slots.stream().anyMatch(s -> s.task().id().equals(id));
-            if (there && slots.stream().noneMatch(s -> s.task().id().equals(Task.part(id, 1)))) {
+            if (there && slots.stream().noneMatch(s -> isPartOf(s.task().key(), id))) {
                 Map<String, Integer> others = new TreeMap<>(plan.days().split());
                 others.remove(id);
                 findings.add(WHOLE.found(
@@ -95,6 +95,10 @@ public final class ScheduleFindings {
             }
         });
         return findings;
+    }
+
+    private static boolean isPartOf(TaskName name, String whole) {
+        return name.part() > 0 && name.part(0).text().equals(whole);
     }
 
     private static String named(List<Slot> slots, String id) {
@@ -213,13 +217,13 @@ public final class ScheduleFindings {
 
     /** What was taken off since cannot be waited for: it is told, never passed over. */
     private static void unknown(Plan plan, OrderTasks order, List<Finding> findings) {
-        List<String> known = order.tasks().stream().map(Task::id).toList();
+        List<TaskName> known = order.tasks().stream().map(Task::key).toList();
         for (Agenda.OwnTask own : plan.days().own()) {
             for (String id : Stream.concat(own.after().stream(), own.before().stream())
                     .distinct()
                     .toList()) {
                 // A task in parts is known by what they were cut from.
-                if (known.stream().noneMatch(k -> k.equals(id) || k.startsWith(id + "-"))) {
+                if (known.stream().noneMatch(k -> k.isMeant(id))) {
                     List<Agenda.OwnTask> others = plan.days().own().stream()
                             .map(o -> o.id().equals(own.id()) ? o.without(id) : o)
                             .toList();
@@ -229,7 +233,8 @@ public final class ScheduleFindings {
                                             + " It has: {}.",
                                     Quantity.text(own.name()),
                                     Quantity.text(id),
-                                    Quantity.text(names(known))),
+                                    Quantity.text(names(
+                                            known.stream().map(TaskName::text).toList()))),
                             press("Do not wait for it", Change.Target.AGENDA, "own", others)));
                 }
             }

@@ -7,7 +7,7 @@ import sectorum.measure.Absent;
 /**
  * One thing to do.
  *
- * @param id its name within its order
+ * @param key its name within its order
  * @param name in words
  * @param tier whose it is; empty: the whole cake's
  * @param about the dressing or the piece it is for; empty: none
@@ -20,7 +20,7 @@ import sectorum.measure.Absent;
  * @param done whether it is finished: then it stays where it was
  */
 public record Task(
-        String id,
+        TaskName key,
         String name,
         Kind kind,
         String tier,
@@ -60,46 +60,46 @@ public record Task(
         needs = List.copyOf(needs);
     }
 
+    /** The text of its name. */
+    public String id() {
+        return key.text();
+    }
+
     /** One that begins at a settled moment. */
     boolean isPinned() {
         return at != null;
     }
 
     public Task needing(List<Dependency> others) {
-        return new Task(id, name, kind, tier, about, pairs, minutes, pauses, rest, others, ahead, at, done);
+        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, rest, others, ahead, at, done);
     }
 
     public Task resting(@Absent Rest other) {
-        return new Task(id, name, kind, tier, about, pairs, minutes, pauses, other, needs, ahead, at, done);
+        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, other, needs, ahead, at, done);
     }
 
     public Task at(@Absent Long moment, int taking, boolean finished) {
-        return new Task(id, name, kind, tier, about, pairs, taking, pauses, rest, needs, ahead, moment, finished);
+        return new Task(key, name, kind, tier, about, pairs, taking, pauses, rest, needs, ahead, moment, finished);
     }
 
     public Task paired(int others) {
-        return new Task(id, name, kind, tier, about, others, minutes, pauses, rest, needs, ahead, at, done);
+        return new Task(key, name, kind, tier, about, others, minutes, pauses, rest, needs, ahead, at, done);
     }
 
     /** For a tier's dressing, or a piece. */
     public Task about(String tierId, String what) {
-        return new Task(id, name, kind, tierId, what, pairs, minutes, pauses, rest, needs, ahead, at, done);
+        return new Task(key, name, kind, tierId, what, pairs, minutes, pauses, rest, needs, ahead, at, done);
     }
 
     public Task ahead(int days) {
-        return new Task(id, name, kind, tier, about, pairs, minutes, pauses, rest, needs, days, at, done);
+        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, rest, needs, days, at, done);
     }
 
     Task pausing() {
-        return new Task(id, name, kind, tier, about, pairs, minutes, true, rest, needs, ahead, at, done);
+        return new Task(key, name, kind, tier, about, pairs, minutes, true, rest, needs, ahead, at, done);
     }
 
-    /** What a part of a split task is called; the last part keeps the task's own name. */
-    static String part(String id, int number) {
-        return id + "#" + number;
-    }
-
-    /** It in so many parts, one after the other, where it may be laid down; else as it is. */
+    /** It in so many parts, one after the other, where it may be laid down; else as it is. The last keeps its name. */
     public List<Task> split(int parts) {
         if (!pauses || parts < 2 || minutes < 2 * parts) {
             return List.of(this);
@@ -111,10 +111,11 @@ public record Task(
             // Each later part keeps a minute at least.
             int taking = last ? left : Math.min(left - (parts - k), (minutes / parts + 4) / 5 * 5);
             left -= taking;
-            List<Dependency> before = k == 1 ? needs : List.of(new Dependency(part(id, k - 1), 0, null, false));
+            List<Dependency> before =
+                    k == 1 ? needs : List.of(new Dependency(key.part(k - 1).text(), 0, null, false));
             String said = name + ", " + k + " of " + parts;
             all.add(new Task(
-                    last ? id : part(id, k),
+                    last ? key : key.part(k),
                     said,
                     kind,
                     tier,

@@ -25,6 +25,7 @@ import sectorum.tasks.TierTasks;
 import sectorum.technique.Making;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
+import sectorum.tier.ToMake;
 
 /** Tells whoever serves a cake what it is made of, what comes out of it and how it is taken apart. */
 public final class HandoverWork {
@@ -101,7 +102,8 @@ public final class HandoverWork {
             }
             w.dressings().forEach(worn -> parts.add(dressing(tier, worn)));
         }
-        plan.pieces().forEach(p -> parts.add(piece(p)));
+        worked.toMake(plan).stream().filter(ToMake::isPlaced).forEach(p -> parts.add(piece(p.piece())));
+        worked.pieces(plan).forEach(this::brings);
         return parts;
     }
 
@@ -145,11 +147,14 @@ public final class HandoverWork {
     }
 
     private Handover.Handed piece(OwnPiece p) {
+        return new Handover.Handed(p.name(), p.count(), where(p), p.eaten().words());
+    }
+
+    private void brings(OwnPiece p) {
         Material paste = p.paste();
         if (paste != null) {
             brings(paste.allergens(), paste.words());
         }
-        return new Handover.Handed(p.name(), p.count(), where(p), p.eaten().words());
     }
 
     private void brings(List<String> names, String from) {

@@ -20,6 +20,7 @@ import sectorum.technique.Technique;
  * @param surface the side where nobody has said; a ledge is the top with a tier on it
  * @param division the division it follows, by name
  * @param zone the strip it uses; absent: the technique's usual one
+ * @param stretch the part of the way round that it uses; absent: all round
  * @param resting kept, but neither drawn nor counted
  * @param covers whether it is meant to lie on what else is there
  * @param colours names of the palette's colours, in turn over its repeats; none: the palette's first
@@ -31,6 +32,7 @@ public record Dressing(
         @Absent SurfaceKind surface,
         String division,
         @Absent ZoneSpec zone,
+        @Absent StretchSpec stretch,
         boolean resting,
         boolean covers,
         List<String> colours,
@@ -56,6 +58,13 @@ public record Dressing(
                                     .map(SurfaceKind::words)
                                     .collect(Collectors.joining(", ")))));
         }
+        if (stretch != null && !meant.isPartial()) {
+            throw new Refused(
+                    "dressings.stretch",
+                    Phrase.of(
+                            "{} goes all round, or it would not close. Leave its stretch out.",
+                            Quantity.text(meant.name())));
+        }
         Set<String> known = meant.settingNames();
         for (String name : settings.byName().keySet()) {
             if (!known.contains(name)) {
@@ -69,14 +78,33 @@ public record Dressing(
         }
     }
 
+    /** All round. */
+    public Dressing(
+            String id,
+            String technique,
+            @Absent SurfaceKind surface,
+            String division,
+            @Absent ZoneSpec zone,
+            boolean resting,
+            boolean covers,
+            List<String> colours,
+            Values settings) {
+        this(id, technique, surface, division, zone, null, resting, covers, colours, settings);
+    }
+
+    /** The same over a part of the way round. */
+    public Dressing along(@Absent StretchSpec part) {
+        return new Dressing(id, technique, surface, division, zone, part, resting, covers, colours, settings);
+    }
+
     /** A technique just added: drawn with what is usual in its place. */
     public static Dressing fresh(String id, String technique, SurfaceKind surface, String division) {
         boolean covers = Catalogue.of(technique).covers();
-        return new Dressing(id, technique, surface, division, null, false, covers, List.of(), Values.NONE);
+        return new Dressing(id, technique, surface, division, null, null, false, covers, List.of(), Values.NONE);
     }
 
     public Dressing with(Values others) {
-        return new Dressing(id, technique, surface, division, zone, resting, covers, colours, others);
+        return new Dressing(id, technique, surface, division, zone, stretch, resting, covers, colours, others);
     }
 
     /** Where it goes. */

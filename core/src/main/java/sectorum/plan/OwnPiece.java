@@ -24,6 +24,7 @@ import sectorum.measure.Values;
  * @param thickness mm, front to back
  * @param count how many alike
  * @param paste what it is made of; absent: something else
+ * @param colour of the palette, by name; absent: as its paste comes
  * @param dark whether its colour is heavy and dark: such paste dries slower
  * @param seat where it goes
  * @param labour what it takes
@@ -42,19 +43,20 @@ public record OwnPiece(
         double thickness,
         int count,
         @Absent Material paste,
+        @Absent String colour,
         boolean dark,
         Seat seat,
         Labour labour,
         Resting resting,
         Sticks sticks,
         Eaten eaten) {
-    public static final Field WIDTH = Field.length("pieces.width", "Width", 2, 800, 60, "Measure over its widest.");
+    public static final Field WIDTH = Field.length("pieces.width", "Width", 1, 800, 60, "Measure over its widest.");
     public static final Field HEIGHT =
-            Field.length("pieces.height", "Height", 2, 800, 60, "Measure what is seen of it.");
+            Field.length("pieces.height", "Height", 1, 800, 60, "Measure what is seen of it.");
     public static final Field THICKNESS =
             Field.length("pieces.thickness", "Thickness", 0.3, 400, 3, "Of the rolled paste, or front to back.");
     public static final Field COUNT =
-            Field.count("pieces.count", "How many", 1, 200, 1, "Pieces alike are planned together.");
+            Field.count("pieces.count", "How many", 1, 1000, 1, "Pieces alike are planned together.");
     public static final Field MINUTES =
             Field.count("pieces.minutes", "Minutes each", 0, 1440, 20, "Hands at work, without the waiting.");
 
@@ -63,12 +65,18 @@ public record OwnPiece(
 
     /** The kinds of pieces made ahead, with the names of their settings; what each is, see {@code ahead}. */
     public enum Kind {
-        OWN(Set.of());
+        OWN(Set.of()),
+        CUT_SHAPE(Set.of("shape"));
 
         private final Set<String> settingNames;
 
         Kind(Set<String> settingNames) {
             this.settingNames = settingNames;
+        }
+
+        /** The kind that a technique asks for. */
+        public static Kind of(String key) {
+            return valueOf(key.toUpperCase(Locale.ROOT));
         }
 
         public Set<String> settingNames() {
@@ -268,6 +276,7 @@ public record OwnPiece(
                                 Quantity.text(known.isEmpty() ? "none" : String.join(", ", new TreeSet<>(known)))));
             }
         }
+        colour = colour == null ? null : Check.id("pieces.colour", colour);
         form = form == null ? Form.PLAQUE : form;
         WIDTH.check(width);
         HEIGHT.check(height);
@@ -306,8 +315,8 @@ public record OwnPiece(
             Sticks sticks,
             Eaten eaten) {
         this(
-                id, name, null, null, form, width, height, thickness, count, paste, dark, seat, labour, resting, sticks,
-                eaten);
+                id, name, null, null, form, width, height, thickness, count, paste, null, dark, seat, labour, resting,
+                sticks, eaten);
     }
 
     private static Values values(@Absent Values settings) {
@@ -356,32 +365,32 @@ public record OwnPiece(
 
     public OwnPiece thick(double mm) {
         return new OwnPiece(
-                id, name, kind, settings, form, width, height, mm, count, paste, dark, seat, labour, resting, sticks,
-                eaten);
+                id, name, kind, settings, form, width, height, mm, count, paste, colour, dark, seat, labour, resting,
+                sticks, eaten);
     }
 
     public OwnPiece of(Material other) {
         return new OwnPiece(
-                id, name, kind, settings, form, width, height, thickness, count, other, dark, seat, labour, resting,
-                sticks, eaten);
+                id, name, kind, settings, form, width, height, thickness, count, other, colour, dark, seat, labour,
+                resting, sticks, eaten);
     }
 
     public OwnPiece at(Seat other) {
         return new OwnPiece(
-                id, name, kind, settings, form, width, height, thickness, count, paste, dark, other, labour, resting,
-                sticks, eaten);
+                id, name, kind, settings, form, width, height, thickness, count, paste, colour, dark, other, labour,
+                resting, sticks, eaten);
     }
 
     public OwnPiece aired(Faces faces) {
         Resting other = new Resting(faces, resting.stated(), resting.shelf(), resting.until(), resting.layer());
         return new OwnPiece(
-                id, name, kind, settings, form, width, height, thickness, count, paste, dark, seat, labour, other,
-                sticks, eaten);
+                id, name, kind, settings, form, width, height, thickness, count, paste, colour, dark, seat, labour,
+                other, sticks, eaten);
     }
 
     public OwnPiece many(int other) {
         return new OwnPiece(
-                id, name, kind, settings, form, width, height, thickness, other, paste, dark, seat, labour, resting,
-                sticks, eaten);
+                id, name, kind, settings, form, width, height, thickness, other, paste, colour, dark, seat, labour,
+                resting, sticks, eaten);
     }
 }

@@ -1,5 +1,6 @@
 package sectorum.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -25,6 +26,7 @@ import sectorum.measure.Values;
  * @param stand what carries it, as far as anybody has said
  * @param pieces pieces of one's own, made ahead
  * @param agenda what is settled about its days, as far as anybody has said
+ * @param dressings those that go over several tiers, on top of what is a tier's own
  */
 public record Plan(
         String format,
@@ -37,7 +39,8 @@ public record Plan(
         @Absent Table table,
         @Absent Stand stand,
         List<OwnPiece> pieces,
-        @Absent Agenda agenda) {
+        @Absent Agenda agenda,
+        List<PlanDressing> dressings) {
     public static final String FORMAT = "sectorum-plan";
     public static final int VERSION = 1;
     /** Picks in one cake; more cannot be counted in and out. */
@@ -56,6 +59,9 @@ public record Plan(
         pieces = Check.list("pieces", "Pieces", pieces, 0, 60);
         Check.unique("pieces", "Piece", pieces, OwnPiece::id);
         checkSeats(pieces, tiers);
+        dressings = Check.list("dressings", "Dressings", dressings, 0, 24);
+        Check.unique("dressings", "Dressing", dressings, PlanDressing::id);
+        checkWorn(dressings, tiers);
     }
 
     public Plan(
@@ -66,7 +72,7 @@ public record Plan(
             Brief brief,
             List<Colour> palette,
             List<Tier> tiers) {
-        this(format, version, name, readyBy, brief, palette, tiers, null, null, List.of(), null);
+        this(format, version, name, readyBy, brief, palette, tiers, null, null, List.of(), null, List.of());
     }
 
     private static void checkSeats(List<OwnPiece> pieces, List<Tier> tiers) {
@@ -91,6 +97,72 @@ public record Plan(
                                 Quantity.text(on)));
             }
         }
+    }
+
+    /** A dressing over several tiers names tiers that are there, and nothing of theirs is called as it is. */
+    private static void checkWorn(List<PlanDressing> dressings, List<Tier> tiers) {
+        for (Tier tier : tiers) {
+            long worn = tier.dressings().size()
+                    + dressings.stream()
+                            .filter(over -> over.tiers().contains(tier.id()))
+                            .count();
+            if (worn > Tier.MOST_DRESSINGS) {
+                throw new Refused(
+                        "dressings",
+                        Phrase.of(
+                                "{} would wear {} dressings, with those over several tiers; at most {} fit. Take some off.",
+                                Quantity.text(tier.name()),
+                                Quantity.count(worn),
+                                Quantity.count(Tier.MOST_DRESSINGS)));
+            }
+        }
+        for (PlanDressing over : dressings) {
+            for (String on : over.tiers()) {
+                Tier tier = tiers.stream()
+                        .filter(t -> t.id().equals(on))
+                        .findFirst()
+                        .orElseThrow(() -> new Refused(
+                                "dressings.tiers",
+                                Phrase.of(
+                                        "\"{}\" goes over \"{}\", which is no tier of this plan. Name those it has.",
+                                        Quantity.text(over.id()),
+                                        Quantity.text(on))));
+                if (tier.hasDressing(over.id())) {
+                    throw new Refused(
+                            "dressings.id",
+                            Phrase.of(
+                                    "{} has a dressing \"{}\" of its own and another over several tiers. Call one otherwise.",
+                                    Quantity.text(tier.name()),
+                                    Quantity.text(over.id())));
+                }
+            }
+        }
+    }
+
+    /**
+     * The same with what goes over several tiers put on each of them, on top of its own: all that is worked out begins with
+     * this. A plan without any is its own cut.
+     */
+    public Plan cut() {
+        if (dressings.isEmpty()) {
+            return this;
+        }
+        List<Tier> cut = tiers.stream().map(this::cut).toList();
+        return new Plan(format, version, name, readyBy, brief, palette, cut, table, stand, pieces, agenda, List.of());
+    }
+
+    private Tier cut(Tier tier) {
+        List<Dressing> worn = new ArrayList<>(tier.dressings());
+        dressings.stream()
+                .filter(over -> over.tiers().contains(tier.id()))
+                .map(PlanDressing::dressing)
+                .forEach(worn::add);
+        return worn.size() == tier.dressings().size() ? tier : tier.wearing(worn);
+    }
+
+    /** With other dressings over several tiers. */
+    public Plan over(List<PlanDressing> others) {
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, pieces, agenda, others);
     }
 
     /** A blend is made of plain colours: of blends again, nobody could say what to knead first. */
@@ -137,15 +209,15 @@ public record Plan(
     }
 
     public Plan on(Stand other) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, other, pieces, agenda);
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, other, pieces, agenda, dressings);
     }
 
     public Plan on(Agenda other) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, pieces, other);
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, pieces, other, dressings);
     }
 
     public Plan with(List<OwnPiece> others) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, others, agenda);
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, others, agenda, dressings);
     }
 
     /** With a piece of one's own instead of the one of its name. */
@@ -158,11 +230,12 @@ public record Plan(
     public Plan with(Tier other) {
         List<Tier> others =
                 tiers.stream().map(t -> t.id().equals(other.id()) ? other : t).toList();
-        return new Plan(format, version, name, readyBy, brief, palette, others, table, stand, pieces, agenda);
+        return new Plan(
+                format, version, name, readyBy, brief, palette, others, table, stand, pieces, agenda, dressings);
     }
 
     public Plan on(Table other) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, other, stand, pieces, agenda);
+        return new Plan(format, version, name, readyBy, brief, palette, tiers, other, stand, pieces, agenda, dressings);
     }
 
     /** Refuses what is no plan, and a plan of another version, before anything else of it is read. */
@@ -234,7 +307,7 @@ public record Plan(
     }
 
     public Plan readyBy(@Absent String moment) {
-        return new Plan(format, version, name, moment, brief, palette, tiers, table, stand, pieces, agenda);
+        return new Plan(format, version, name, moment, brief, palette, tiers, table, stand, pieces, agenda, dressings);
     }
 
     /** The same design for somebody else: without client, place, day and notes. */
@@ -250,10 +323,12 @@ public record Plan(
                 table == null ? null : table.untouched(),
                 stand,
                 pieces,
-                agenda == null ? null : agenda.untouched());
+                agenda == null ? null : agenda.untouched(),
+                dressings);
     }
 
     public Plan named(String other) {
-        return new Plan(format, version, other, readyBy, brief, palette, tiers, table, stand, pieces, agenda);
+        return new Plan(
+                format, version, other, readyBy, brief, palette, tiers, table, stand, pieces, agenda, dressings);
     }
 }

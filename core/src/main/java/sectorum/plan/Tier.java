@@ -39,6 +39,8 @@ public record Tier(
         List<Border> borders,
         List<DivisionSpec> divisions,
         List<Dressing> dressings) {
+    static final int MOST_DRESSINGS = 24;
+
     public static final Field HEIGHT =
             Field.length("height", "Height", 10, 600, 100, "Give the height of the cake alone, before coats.");
 
@@ -57,7 +59,7 @@ public record Tier(
         Check.unique("borders", "Border", borders, Border::id);
         divisions = Check.list("divisions", "Divisions", divisions, 1, 6);
         Check.unique("divisions", "Division", divisions, DivisionSpec::id);
-        dressings = Check.list("dressings", "Dressings", dressings, 0, 24);
+        dressings = Check.list("dressings", "Dressings", dressings, 0, MOST_DRESSINGS);
         Check.unique("dressings", "Dressing", dressings, Dressing::id);
         // Building the side once is the cheapest way to know that the sizes fit one another.
         Side.of(outline.known(), outline.sizes(), height, thickness(coats), readings);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import sectorum.ahead.AheadCatalogue;
 import sectorum.build.Body;
 import sectorum.build.Build;
 import sectorum.drawing.Drawing;
@@ -49,17 +50,17 @@ public final class BuildWork {
                     side.outline(),
                     side.outline().withPerimeter(side.top().mm()),
                     Math.max(tallest, side.height().mm()),
-                    cake + coats + dressed + own(plan, tier),
+                    cake + coats + dressed + ahead(plan, worked, tier),
                     i == 0 ? new Stand.Shift(0, 0) : stand.shift(tier.id())));
         }
-        return Build.of(bodies, stand, plan.pieces());
+        return Build.of(bodies, stand, worked.pieces(plan));
     }
 
-    /** Grams of the pieces of one's own that it carries. */
-    private static double own(Plan plan, Tier tier) {
-        return plan.pieces().stream()
+    /** Grams of the pieces made ahead that it carries. */
+    private static double ahead(Plan plan, StackWorkup worked, Tier tier) {
+        return worked.pieces(plan).stream()
                 .filter(p -> plan.under(p).id().equals(tier.id()))
-                .mapToDouble(p -> p.count() * p.grams())
+                .mapToDouble(p -> p.count() * AheadCatalogue.make(p).grams())
                 .sum();
     }
 

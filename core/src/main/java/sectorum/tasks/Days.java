@@ -67,7 +67,7 @@ public record Days(
     }
 
     /** Hands at work, local. */
-    public record Stretch(String from, String to) {}
+    public record Sitting(String from, String to) {}
 
     /**
      * How it is left alone after.
@@ -108,7 +108,7 @@ public record Days(
             int pairs,
             int minutes,
             boolean pauses,
-            List<Stretch> work,
+            List<Sitting> work,
             @Absent Shelved lying,
             long slack,
             Timeline.Held held,

@@ -117,7 +117,7 @@ public final class DaysWork {
                 t.minutes(),
                 t.pauses(),
                 s.work().stream()
-                        .map(b -> new Days.Stretch(local(b.from()), local(b.to())))
+                        .map(b -> new Days.Sitting(local(b.from()), local(b.to())))
                         .toList(),
                 rest == null
                         ? null

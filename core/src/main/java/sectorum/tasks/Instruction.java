@@ -14,8 +14,9 @@ import sectorum.technique.Making;
  * @param number among all steps, from 1
  * @param joint what it is stuck with; empty: nothing
  * @param pause how long it is left alone after; absent: not at all
- * @param check what to look at before going on; absent: nothing in particular
+ * @param checks what to look at before going on; none: nothing in particular
  * @param caution a hazard and how to keep out of it; empty: none
+ * @param lasting whether it cannot be undone
  * @param guard for what cannot be undone: tasks that come before and are still open, in words
  */
 public record Instruction(
@@ -30,11 +31,13 @@ public record Instruction(
         String joint,
         double minutes,
         @Absent Making.Pause pause,
-        @Absent Phrase check,
+        List<Phrase> checks,
         String caution,
+        boolean lasting,
         List<String> guard) {
     Instruction then(Making.Pause rest) {
         return new Instruction(
-                task, name, kind, tier, about, number, what, tool, joint, minutes, rest, check, caution, guard);
+                task, name, kind, tier, about, number, what, tool, joint, minutes, rest, checks, caution, lasting,
+                guard);
     }
 }

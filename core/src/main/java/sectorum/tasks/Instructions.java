@@ -73,8 +73,9 @@ public final class Instructions {
                 said.joint(),
                 said.minutes(),
                 said.pause(),
-                said.check(),
+                said.checks(),
                 said.caution(),
+                said.lasting() || (first && t.kind().isFinal()),
                 first && t.kind().isFinal() ? open(t) : List.of()));
     }
 

@@ -2,6 +2,7 @@ package sectorum.tasks;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import sectorum.days.Moments;
 import sectorum.days.OrderTasks;
 import sectorum.days.Rest;
 import sectorum.days.Task;
+import sectorum.days.TaskName;
 import sectorum.days.Workshop;
 import sectorum.make.Batch;
 import sectorum.make.Worktop;
@@ -30,12 +32,40 @@ import sectorum.tier.StackWorkup;
 
 /** Makes a plan's tasks: pieces made ahead, kneading, coats, covering, supports, dressings, and the last look at it all. */
 public final class PlanTasks {
-    static final String INSPECT = "inspect";
-    static final String KNEAD = "knead-covering";
-    static final String KNEAD_PIECES = "knead-pieces";
-    static final String MIX = "mix-icing";
-    static final String MIX_DARK = "mix-dark";
-    static final String BOARD = "board";
+    /** What is prepared on the table before anything is laid, rolled or piped. */
+    enum Kneading {
+        COVERING("knead-covering", "Knead and colour the covering", OVERNIGHT),
+        PIECES("knead-pieces", "Knead and colour the paste", OVERNIGHT),
+        DARK("mix-dark", "Mix the strong dark icing", DEEPENS),
+        ICING("mix-icing", "Mix the icing", 0);
+
+        final TaskName key;
+        private final String words;
+        private final int rest;
+
+        Kneading(String stem, String words, int rest) {
+            this.key = TaskName.of(stem);
+            this.words = words;
+            this.rest = rest;
+        }
+
+        /** The one that a task, or a part of one, does. */
+        static Kneading of(TaskName name) {
+            return Arrays.stream(values())
+                    .filter(k -> k.key.stem().equals(name.stem()))
+                    .findFirst()
+                    .orElseThrow();
+        }
+
+        private boolean takes(Batch b) {
+            return switch (this) {
+                case COVERING -> b.form() == Batch.Form.COVER;
+                case PIECES -> b.form() != Batch.Form.COVER && b.paste().isKneaded();
+                case DARK -> icing(b) && dark(b);
+                case ICING -> icing(b) && !dark(b);
+            };
+        }
+    }
 
     /** Coloured or fresh fondant is kneaded the day before, and a covered board dries as long, minutes. */
     private static final int OVERNIGHT = 8 * 60;
@@ -112,10 +142,14 @@ public final class PlanTasks {
         return tasks.containsKey(id);
     }
 
+    boolean has(TaskName name) {
+        return has(name.text());
+    }
+
     /** How a task rests; absent: not at all, or it is not there. */
     @Absent
-    Rest rest(String id) {
-        Task task = tasks.get(id);
+    Rest rest(TaskName name) {
+        Task task = tasks.get(name.text());
         return task == null ? null : task.rest();
     }
 
@@ -126,7 +160,7 @@ public final class PlanTasks {
     /** Adds a task, its minutes rounded up; needs that are not there are left out. */
     Task add(
             Task.Kind kind,
-            String id,
+            TaskName key,
             String name,
             double minutes,
             boolean pauses,
@@ -138,8 +172,8 @@ public final class PlanTasks {
                 there.add(need);
             }
         }
-        Task task = new Task(id, name, kind, "", "", 1, rounded(minutes), pauses, rest, there, 0, null, false);
-        tasks.put(id, task);
+        Task task = new Task(key, name, kind, "", "", 1, rounded(minutes), pauses, rest, there, 0, null, false);
+        put(task);
         return task;
     }
 
@@ -148,13 +182,13 @@ public final class PlanTasks {
     }
 
     private void ahead() {
-        for (OwnPiece piece : plan.pieces()) {
+        for (OwnPiece piece : worked.pieces(plan)) {
             double minutes = piece.labour().minutes() * piece.count();
             Rest rest = Drying.of(piece, null);
             if (minutes > 0 || rest != null) {
                 put(add(
                                 Task.Kind.PIECE,
-                                "piece-" + piece.id(),
+                                TaskName.piece(piece.id()),
                                 called(piece),
                                 minutes,
                                 piece.labour().pauses(),
@@ -163,21 +197,20 @@ public final class PlanTasks {
                         .ahead(piece.labour().ahead()));
             }
         }
-        knead(KNEAD, "Knead and colour the covering", OVERNIGHT);
-        knead(KNEAD_PIECES, "Knead and colour the paste", OVERNIGHT);
-        knead(MIX_DARK, "Mix the strong dark icing", DEEPENS);
-        knead(MIX, "Mix the icing", 0);
+        for (Kneading kneading : Kneading.values()) {
+            knead(kneading);
+        }
         if (plan.made().base() != null && plan.made().base().paste() != null) {
             double across = plan.made().base().across() / 100;
             double area = Math.PI / 4 * across * across;
             add(
                     Task.Kind.BOARD,
-                    BOARD,
+                    TaskName.BOARD,
                     "Cover the board",
                     Rate.COVERED_DM2.minutes(area),
                     false,
                     Rest.of(Shelf.ROOM, OVERNIGHT),
-                    Dependency.after(KNEAD));
+                    Dependency.after(Kneading.COVERING.key));
         }
     }
 
@@ -194,32 +227,25 @@ public final class PlanTasks {
     }
 
     /** The batches of a kneading task: those that are coloured or mixed and not made yet. */
-    static List<Batch> batches(String id, Plan plan, Worktop top) {
+    static List<Batch> batches(Kneading kneading, Plan plan, Worktop top) {
         return top.batches().stream()
                 .filter(b -> !b.tint().id().isEmpty() || b.mixed().size() > 1)
                 // Kneading is in the minutes that one has told for a piece.
                 .filter(b -> !b.ahead() && !plan.made().isMade(b.id()))
-                .filter(b -> switch (id) {
-                    case KNEAD -> b.form() == Batch.Form.COVER;
-                    case KNEAD_PIECES ->
-                        b.form() != Batch.Form.COVER && b.paste().isKneaded();
-                    case MIX_DARK -> icing(b) && dark(b);
-                    default -> icing(b) && !dark(b);
-                })
+                .filter(kneading::takes)
                 .toList();
     }
 
-    private void knead(String id, String name, int rest) {
-        int batches = batches(id, plan, top).size();
+    private void knead(Kneading kneading) {
+        int batches = batches(kneading, plan, top).size();
         if (batches > 0) {
-            String said = batches == 1 ? name : name + ", " + batches + " batches";
             add(
                     Task.Kind.KNEAD,
-                    id,
-                    said,
+                    kneading.key,
+                    batches == 1 ? kneading.words : kneading.words + ", " + batches + " batches",
                     Rate.BATCH.minutes(batches),
                     true,
-                    rest == 0 ? null : Rest.of(Shelf.ROOM, rest));
+                    kneading.rest == 0 ? null : Rest.of(Shelf.ROOM, kneading.rest));
         }
     }
 
@@ -229,8 +255,8 @@ public final class PlanTasks {
         for (OwnPiece piece : plan.pieces()) {
             String tier = plan.under(piece).id();
             List<Dependency> needs = new ArrayList<>();
-            if (has("piece-" + piece.id())) {
-                needs.add(Dependency.after("piece-" + piece.id()));
+            if (has(TaskName.piece(piece.id()))) {
+                needs.add(Dependency.after(TaskName.piece(piece.id())));
             }
             stacks.forEach(s -> needs.add(Dependency.after(s)));
             tasks.values().stream()
@@ -239,7 +265,7 @@ public final class PlanTasks {
             double minutes = piece.labour().placing() * piece.count();
             put(add(
                             Task.Kind.PLACE,
-                            "place-" + piece.id(),
+                            TaskName.place(piece.id()),
                             "Put on: " + called(piece),
                             minutes,
                             false,
@@ -262,26 +288,22 @@ public final class PlanTasks {
             Shelf shelf = own.shelf() == null ? Shelf.ROOM : own.shelf();
             Rest rest = own.rest() == null ? null : rest(own.rest(), Rest.of(shelf, 0));
             Dependency[] needs = own.after().stream().map(Dependency::after).toArray(Dependency[]::new);
-            add(Task.Kind.OWN, ownId(own.id()), own.name(), own.minutes(), own.pauses(), rest, needs);
+            add(Task.Kind.OWN, TaskName.own(own.id()), own.name(), own.minutes(), own.pauses(), rest, needs);
         }
         for (Agenda.OwnTask own : plan.days().own()) {
             for (String id : own.after()) {
                 // One of one's own that is added later.
-                Task mine = tasks.get(ownId(own.id()));
+                Task mine = tasks.get(TaskName.own(own.id()).text());
                 if (has(id) && mine.needs().stream().noneMatch(n -> n.task().equals(id))) {
                     put(mine.needing(plus(mine.needs(), Dependency.after(id))));
                 }
             }
             for (String id : own.before()) {
                 if (has(id)) {
-                    put(tasks.get(id).needing(plus(tasks.get(id).needs(), Dependency.after(ownId(own.id())))));
+                    put(tasks.get(id).needing(plus(tasks.get(id).needs(), Dependency.after(TaskName.own(own.id())))));
                 }
             }
         }
-    }
-
-    static String ownId(String id) {
-        return "own-" + id;
     }
 
     private static List<Dependency> plus(List<Dependency> needs, Dependency another) {
@@ -299,7 +321,7 @@ public final class PlanTasks {
                 .filter(id -> !needed.contains(id))
                 .map(Dependency::after)
                 .toArray(Dependency[]::new);
-        add(Task.Kind.INSPECT, INSPECT, "Look it over and pack it", INSPECTING, false, null, needs);
+        add(Task.Kind.INSPECT, TaskName.INSPECT, "Look it over and pack it", INSPECTING, false, null, needs);
     }
 
     private static Rest rest(Span seen, Rest before) {

@@ -8,6 +8,7 @@ import sectorum.bench.Stock;
 import sectorum.days.Drying;
 import sectorum.days.Moments;
 import sectorum.days.OrderTasks;
+import sectorum.days.TaskName;
 import sectorum.days.Workshop;
 import sectorum.finding.Change;
 import sectorum.finding.Mend;
@@ -89,7 +90,7 @@ public final class Savings {
 
     private void piece(OwnPiece piece) {
         Quantity name = Quantity.text(piece.name());
-        if (plan.days().done().containsKey("piece-" + piece.id())) {
+        if (plan.days().done().containsKey(TaskName.piece(piece.id()).text())) {
             return;
         }
         double thin = Math.max(1, Rounding.halfUp(piece.thickness() * THINNER, 0.5));

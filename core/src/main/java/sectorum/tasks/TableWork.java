@@ -39,7 +39,7 @@ public final class TableWork {
                 jobs.add(job(plan, tier, worn));
             }
         }
-        plan.pieces().forEach(piece -> jobs.add(job(piece)));
+        worked.toMake(plan).forEach(made -> jobs.add(job(plan, made.piece())));
         board(plan).ifPresent(coverings::add);
         return Worktop.of(coverings, jobs, plan.tiers(), stock, plan.made(), plan.palette());
     }
@@ -63,7 +63,7 @@ public final class TableWork {
     }
 
     /** A piece made ahead as it is cut, stuck and timed. */
-    private static Job job(OwnPiece piece) {
+    private static Job job(Plan plan, OwnPiece piece) {
         MadeAhead made = AheadCatalogue.make(piece);
         List<Making.Cut> cuts = new ArrayList<>();
         List<Making.Used> used = new ArrayList<>();
@@ -94,8 +94,17 @@ public final class TableWork {
                 List.of(),
                 0,
                 false,
+                List.of(),
                 List.of());
-        return new Job("", "", piece.id(), "", piece.name(), piece.height(), List.of(Tint.PLAIN), making);
+        return new Job(
+                "",
+                "",
+                piece.id(),
+                "",
+                piece.name(),
+                piece.height(),
+                List.of(Tint.in(plan.palette(), piece.colour())),
+                making);
     }
 
     /** How many colours its pieces name. */

@@ -63,8 +63,9 @@ final class TaskSteps {
             String joint,
             double minutes,
             @Absent Making.Pause pause,
-            @Absent Phrase check,
-            String caution) {}
+            List<Phrase> checks,
+            String caution,
+            boolean lasting) {}
 
     private void add(Phrase what, String tool, @Absent Phrase check, String caution) {
         add(what, tool, "", minutes, null, check, caution);
@@ -78,7 +79,8 @@ final class TaskSteps {
             @Absent Making.Pause pause,
             @Absent Phrase check,
             String caution) {
-        said.add(new Said(what, tool, joint, taking, pause, check, caution));
+        said.add(
+                new Said(what, tool, joint, taking, pause, check == null ? List.of() : List.of(check), caution, false));
     }
 
     List<Said> of(Task t) {
@@ -119,7 +121,7 @@ final class TaskSteps {
 
     /** A step for every batch: what goes into it, and how much of it there has to be. */
     private void knead(Task t) {
-        List<Batch> batches = PlanTasks.batches(t.id().replaceAll("#.*", ""), plan, top);
+        List<Batch> batches = PlanTasks.batches(PlanTasks.Kneading.of(t.key()), plan, top);
         double each = (double) t.minutes() / Math.max(1, batches.size());
         for (Batch b : batches) {
             String mixed = b.mixed().size() < 2
@@ -151,7 +153,10 @@ final class TaskSteps {
     }
 
     private OwnPiece piece(String id) {
-        return plan.pieces().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
+        return worked.pieces(plan).stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private void piece(Task t) {
@@ -209,7 +214,7 @@ final class TaskSteps {
     }
 
     private void cover(Task t) {
-        int index = Integer.parseInt(t.id().substring(t.id().lastIndexOf('-') + 1)) - 1;
+        int index = t.key().number() - 1;
         Coat coat = tier(t).coats().get(index);
         Covering c = TableWork.coats(plan, tier(t)).stream()
                 .filter(each -> each.index() == index)
@@ -331,18 +336,26 @@ final class TaskSteps {
                 .orElseThrow();
         Adhesive chosen = plan.made().joints().get(t.tier() + "/" + worn.id());
         String joint = chosen == null ? worn.making().adhesive() : chosen.words();
-        List<Making.Step> steps = TierTasks.part(worn, t.id());
+        List<Making.Step> steps = TierTasks.part(worn, t.key());
         for (int k = 0; k < steps.size(); k++) {
             Making.Step step = steps.get(k);
             boolean last = k == steps.size() - 1;
-            add(
+            List<Phrase> checks = new ArrayList<>();
+            if (step.check() != null) {
+                checks.add(step.check());
+            }
+            if (last && step.pause() == null) {
+                checks.add(closing(t, worn));
+            }
+            said.add(new Said(
                     step.what(),
                     step.tool(),
                     last ? joint : "",
                     step.minutes(),
                     step.pause(),
-                    last && step.pause() == null ? closing(t, worn) : null,
-                    step.caution());
+                    checks,
+                    step.caution(),
+                    step.lasting()));
         }
     }
 

@@ -8,6 +8,7 @@ import sectorum.bench.Shelf;
 import sectorum.days.Dependency;
 import sectorum.days.Rest;
 import sectorum.days.Task;
+import sectorum.days.TaskName;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.plan.Coat;
@@ -19,6 +20,7 @@ import sectorum.surface.SurfaceKind;
 import sectorum.technique.Making;
 import sectorum.tier.Marking;
 import sectorum.tier.TierWorkup;
+import sectorum.tier.ToMake;
 
 /** The tasks of one tier: filled, coated, covered, set on the one below, measured and dressed (craft 1). */
 public final class TierTasks {
@@ -44,7 +46,7 @@ public final class TierTasks {
     private boolean covered;
 
     @Absent
-    private String base;
+    private TaskName base;
 
     TierTasks(PlanTasks all, int index) {
         this.all = all;
@@ -88,7 +90,7 @@ public final class TierTasks {
 
     void add() {
         if (!tier.dummy()) {
-            base = "fill-" + tier.id();
+            base = TaskName.fill(tier.id());
             put(all.add(
                             Task.Kind.FILL,
                             base,
@@ -133,11 +135,11 @@ public final class TierTasks {
             Coat coat = tier.coats().get(i);
             boolean outermost = tier.coats().size() > 1 && i == tier.coats().size() - 1;
             Material paste = coat.made(outermost);
-            String before = base;
+            TaskName before = base;
             if (!(coat.thickness() > 0)) {
                 continue;
             }
-            base = "coat-" + tier.id() + "-" + (i + 1);
+            base = TaskName.coat(tier.id(), i + 1);
             if (coat.lies(outermost) == Coat.Laid.SPREAD) {
                 boolean last = i + 1 < tier.coats().size()
                         && tier.coats().get(i + 1).lies(i + 2 == tier.coats().size()) != Coat.Laid.SPREAD;
@@ -149,8 +151,8 @@ public final class TierTasks {
                         false,
                         rest(paste, last),
                         after(before),
-                        Dependency.after(PlanTasks.MIX),
-                        Dependency.after(PlanTasks.MIX_DARK)));
+                        Dependency.after(PlanTasks.Kneading.ICING.key),
+                        Dependency.after(PlanTasks.Kneading.DARK.key)));
             } else {
                 put(all.add(
                         Task.Kind.COVER,
@@ -160,7 +162,7 @@ public final class TierTasks {
                         false,
                         null,
                         after(before),
-                        Dependency.after(PlanTasks.KNEAD)));
+                        Dependency.after(PlanTasks.Kneading.COVERING.key)));
                 covered = true;
             }
         }
@@ -176,18 +178,18 @@ public final class TierTasks {
     }
 
     @Absent
-    private static Dependency after(@Absent String id) {
+    private static Dependency after(@Absent TaskName id) {
         return id == null ? null : Dependency.after(id);
     }
 
     /** What is done on a firm covering, or on a chilled coat. */
     @Absent
     private Dependency firm(@Absent Integer most) {
-        return base == null ? null : covered ? new Dependency(base, FIRM, most, true) : Dependency.after(base);
+        return base == null ? null : covered ? new Dependency(base.text(), FIRM, most, true) : Dependency.after(base);
     }
 
     private void measure(boolean soft, List<Dependency> needs) {
-        String id = "measure-" + tier.id();
+        TaskName id = TaskName.measure(tier.id());
         if (!all.has(id)) {
             double marking = tier.divisions().stream()
                     .mapToDouble(d -> Marking.minutes(d.marked(), d.count()))
@@ -218,8 +220,8 @@ public final class TierTasks {
         int most = Math.max(0, Dependency.SOFT - PlanTasks.rounded(minutes));
         Rest chills = all.rest(base);
         return covered || chills == null
-                ? new Dependency(base, 0, most, false)
-                : new Dependency(base, 0, chills.least() + most, true);
+                ? new Dependency(base.text(), 0, most, false)
+                : new Dependency(base.text(), 0, chills.least() + most, true);
     }
 
     /** Soft work within the hour after covering; firm work when the covering holds, and after stacking by that school. */
@@ -231,8 +233,8 @@ public final class TierTasks {
         List<Dependency> standing = new ArrayList<>();
         boolean soft = when == When.SOFT;
         if (when == When.STANDING || (when == When.USUAL && !all.plan().days().dressFirst())) {
-            standing.add(Dependency.after("stack-" + tier.id()));
-            above().forEach(t -> standing.add(Dependency.after("stack-" + t)));
+            standing.add(Dependency.after(TaskName.stack(tier.id())));
+            above().forEach(t -> standing.add(Dependency.after(TaskName.stack(t))));
         }
         measure(soft, new ArrayList<>(standing));
         for (TierWorkup.Worn w : these) {
@@ -246,28 +248,31 @@ public final class TierTasks {
     }
 
     @Absent
-    private String dressed;
+    private TaskName dressed;
 
     private void dress(TierWorkup.Worn w, boolean soft, List<Dependency> standing) {
         List<List<Making.Step>> parts = parts(w.making().steps());
-        String stem = "dress-" + tier.id() + "-" + w.id();
-        String before = null;
+        TaskName whole = TaskName.dress(tier.id(), w.id());
+        TaskName before = null;
         Making.Pause pause = null;
         for (int k = 0; k < parts.size(); k++) {
             List<Making.Step> steps = parts.get(k);
             double minutes = steps.stream().mapToDouble(Making.Step::minutes).sum();
             List<Dependency> needs = new ArrayList<>();
             if (k > 0) {
-                needs.add(new Dependency(before, 0, (int) Math.ceil(pause.most()), true));
+                needs.add(new Dependency(before.text(), 0, (int) Math.ceil(pause.most()), true));
             } else {
                 needs.addAll(standing);
-                needs.add(Dependency.after("measure-" + tier.id()));
+                needs.add(Dependency.after(TaskName.measure(tier.id())));
                 needs.add(after(dressed));
                 needs.add(soft && base != null ? soft(minutes) : firm(null));
                 materials(w, needs);
+                ToMake.asked(all.plan(), tier, w)
+                        .forEach(made -> needs.add(
+                                Dependency.after(TaskName.piece(made.piece().id()))));
             }
             pause = steps.get(steps.size() - 1).pause();
-            String id = parts.size() == 1 ? stem : stem + "-" + (k + 1);
+            TaskName id = parts.size() == 1 ? whole : whole.numbered(k + 1);
             String name = w.name() + " on " + tier.name() + (parts.size() == 1 ? "" : ", part " + (k + 1));
             // What sets between its parts, and what wants a soft covering, is not laid down.
             boolean pauses = parts.size() == 1 && !soft;
@@ -296,15 +301,10 @@ public final class TierTasks {
     }
 
     /** The steps of one of a dressing's tasks. */
-    static List<Making.Step> part(TierWorkup.Worn w, String task) {
-        List<List<Making.Step>> parts = parts(w.making().steps());
-        if (parts.size() == 1 || !task.matches(".*-\\d+")) {
-            return w.making().steps();
-        }
-        int k = Integer.parseInt(task.substring(task.lastIndexOf('-') + 1));
-        return k >= 1 && k <= parts.size() && task.endsWith(w.id() + "-" + k)
-                ? parts.get(k - 1)
-                : w.making().steps();
+    static List<Making.Step> part(TierWorkup.Worn w, TaskName task) {
+        return task.number() == 0
+                ? w.making().steps()
+                : parts(w.making().steps()).get(task.number() - 1);
     }
 
     @Absent
@@ -321,11 +321,11 @@ public final class TierTasks {
         boolean kneaded = w.making().used().stream().anyMatch(u -> u.paste().isKneaded());
         boolean icing = w.making().used().stream().anyMatch(u -> u.paste().isIcing());
         if (kneaded) {
-            needs.add(Dependency.after(PlanTasks.KNEAD_PIECES));
+            needs.add(Dependency.after(PlanTasks.Kneading.PIECES.key));
         }
         if (icing) {
-            needs.add(Dependency.after(PlanTasks.MIX));
-            needs.add(Dependency.after(PlanTasks.MIX_DARK));
+            needs.add(Dependency.after(PlanTasks.Kneading.ICING.key));
+            needs.add(Dependency.after(PlanTasks.Kneading.DARK.key));
         }
     }
 
@@ -336,16 +336,16 @@ public final class TierTasks {
         needs.add(after(dressed));
         String below = index == 0 ? null : all.plan().tiers().get(index - 1).id();
         if (below == null) {
-            needs.add(Dependency.after(PlanTasks.BOARD));
+            needs.add(Dependency.after(TaskName.BOARD));
         } else {
-            needs.add(Dependency.after("dowel-" + below));
-            needs.add(Dependency.after("stack-" + below));
+            needs.add(Dependency.after(TaskName.dowel(below)));
+            needs.add(Dependency.after(TaskName.stack(below)));
         }
         String name = below == null ? "Set " + tier.name() + " on its board" : "Stack " + tier.name();
         boolean heavy = all.build().tiers().get(index).own() > BY_TWO;
         put(all.add(
                         Task.Kind.STACK,
-                        "stack-" + tier.id(),
+                        TaskName.stack(tier.id()),
                         name,
                         Rate.STACKED.minutes(1),
                         false,
@@ -357,12 +357,12 @@ public final class TierTasks {
             // The dowels stand in the tier when it stands itself, and before the next comes.
             put(all.add(
                     Task.Kind.DOWEL,
-                    "dowel-" + tier.id(),
+                    TaskName.dowel(tier.id()),
                     dowels + " dowels in " + tier.name(),
                     Rate.DOWEL.minutes(dowels),
                     true,
                     null,
-                    Dependency.after("stack-" + tier.id())));
+                    Dependency.after(TaskName.stack(tier.id()))));
         }
     }
 }

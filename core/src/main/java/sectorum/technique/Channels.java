@@ -161,7 +161,9 @@ final class Channels implements Technique {
                                     Quantity.length(set.wide()),
                                     Quantity.text(work.order())),
                             "rod, set square",
-                            Rate.UPRIGHT_LINE.minutes(lines));
+                            Rate.UPRIGHT_LINE.minutes(lines))
+                    .lasting()
+                    .check("All {} upright by the set square, as deep at the back as in front.", Quantity.count(lines));
             return;
         }
         work.cycled(lines)
@@ -183,6 +185,7 @@ final class Channels implements Technique {
                         "strip cutter, set square, soft brush",
                         Rate.UPRIGHT_LINE.minutes(lines),
                         null,
-                        Cautions.BLADE);
+                        Cautions.BLADE)
+                .check("All {} upright by the set square.", Quantity.count(lines));
     }
 }

@@ -195,6 +195,7 @@ final class Crescent implements Technique {
                         "card, knife, soft brush",
                         Rate.CRESCENT.minutes(lower.count()),
                         null,
-                        Cautions.BLADE);
+                        Cautions.BLADE)
+                .check("Tips meet on the {} marks, the lowest points are level.", Quantity.count(lower.count()));
     }
 }

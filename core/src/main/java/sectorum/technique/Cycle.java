@@ -27,7 +27,7 @@ final class Cycle {
      * @param many repeats all round
      */
     static void judge(DressingBuilder work, int many, DressingContext place) {
-        if (many % place.colours() == 0 || many < 2) {
+        if (many % place.colours() == 0 || many < 2 || !place.isClosed()) {
             return;
         }
         work.find(MEETS, said(many, place.colours()), counts(many, place));
@@ -35,7 +35,7 @@ final class Cycle {
 
     /** Judges a row that closes on the side itself: another pitch gives a count that does. */
     static void judgeRow(DressingBuilder work, int many, double around, DressingContext place) {
-        if (many % place.colours() == 0) {
+        if (many % place.colours() == 0 || !place.isClosed()) {
             return;
         }
         int closes = Math.max(place.colours(), many - many % place.colours());

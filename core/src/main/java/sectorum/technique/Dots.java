@@ -75,6 +75,11 @@ final class Dots implements Technique {
     }
 
     @Override
+    public boolean isPartial() {
+        return true;
+    }
+
+    @Override
     public String name() {
         return "Dots";
     }
@@ -175,7 +180,7 @@ final class Dots implements Technique {
         for (int j = 0; j < set.rows(); j++) {
             double z = place.zone().foot() + set.diameter() / 2 + (set.rows() == 1 ? rise : j * rise);
             for (int k = 0; k < division.count(); k++) {
-                if (set.where() == Where.ALL || (k + j) % 2 == 0) {
+                if ((set.where() == Where.ALL || (k + j) % 2 == 0) && place.holds(division.mark(k))) {
                     work.put(dot, division.mark(k), z, dots++ % place.colours());
                 }
             }
@@ -188,13 +193,14 @@ final class Dots implements Technique {
      * every time and never lie in lines.
      */
     private static int strewn(DressingBuilder work, int dot, Settings set, DressingContext place) {
-        double area = place.surface().area(place.zone());
+        double area = place.share() * place.surface().area(place.zone());
         int dots = (int) Math.max(1, Rounding.ceil(area * set.inPatch() / (set.patch() * set.patch())));
         double inset = Math.min(set.diameter(), place.zone().height() - 1e-6) / 2;
         Zone middles = new Zone(place.zone().foot() + inset, place.zone().top() - inset);
         for (int i = 0; i < dots; i++) {
             double z = place.surface().at(middles, halton(i + 1, 3));
-            work.put(dot, halton(i + 1, 2) * place.division().around(), z, 0, i % place.colours());
+            double s = halton(i + 1, 2) * place.share() * place.division().around();
+            work.put(dot, s + (place.isClosed() ? 0 : place.stretch().from().s()), z, 0, i % place.colours());
         }
         return dots;
     }

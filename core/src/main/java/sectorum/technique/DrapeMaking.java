@@ -62,6 +62,7 @@ final class DrapeMaking {
                                 Quantity.length(set.below())),
                         "tape, scallop, pricker",
                         Rate.MARK.minutes(2.0 * swags))
+                .check("{} marks are at one height, seen from the side.", Quantity.count(swags))
                 .step(
                         Phrase.of(
                                 set.fold() == Strip.Fold.FOLDED
@@ -81,19 +82,21 @@ final class DrapeMaking {
                                 Quantity.text(work.order()),
                                 Quantity.text(right ? "left" : "right")),
                         "soft brush",
-                        Rate.DRAPE_STRIP.minutes(total));
+                        Rate.DRAPE_STRIP.minutes(total))
+                .check("Every lowest strip covers its pricks, {} below the marks.", Quantity.length(set.below()));
         if (set.ends() == Strip.Ends.UPRIGHT) {
             int first = (swags + 1) / 2;
             work.step(
-                    Phrase.of(
-                            "Of the swags {} have their {} end trimmed first and {} the other.",
-                            Quantity.count(first),
-                            Quantity.text(right ? "left" : "right"),
-                            Quantity.count(swags - first)),
-                    "sharp blade",
-                    swags * 0.5,
-                    null,
-                    Cautions.BLADE);
+                            Phrase.of(
+                                    "Of the swags {} have their {} end trimmed first and {} the other.",
+                                    Quantity.count(first),
+                                    Quantity.text(right ? "left" : "right"),
+                                    Quantity.count(swags - first)),
+                            "sharp blade",
+                            swags * 0.5,
+                            null,
+                            Cautions.BLADE)
+                    .lasting();
         }
     }
 }

@@ -65,14 +65,21 @@ public record Dressed(
                 making);
     }
 
+    private static Handle.Grip mirrored(Handle.Grip grip, Division division) {
+        return new Handle.Grip(Along.of(grip.s(), division.around()).mirrored().s(), grip.z());
+    }
+
     /** Grips come in the order of the sections, so each goes to the section that now lies under it. */
     private static Handle mirrored(Handle handle, Division division) {
         List<Handle.Grip> sorted = new ArrayList<>();
-        for (int k = 0; k < division.count(); k++) {
+        boolean every = handle.grips().size() >= division.count();
+        for (int k = handle.grips().size() - 1; !every && k >= 0; k--) {
+            sorted.add(mirrored(handle.grips().get(k), division));
+        }
+        for (int k = 0; every && k < division.count(); k++) {
             Along middle = division.middle(k);
             handle.grips().stream()
-                    .map(g -> new Handle.Grip(
-                            Along.of(g.s(), division.around()).mirrored().s(), g.z()))
+                    .map(g -> mirrored(g, division))
                     .min(java.util.Comparator.comparingDouble(
                             g -> Along.of(g.s(), division.around()).distance(middle)))
                     .ifPresent(sorted::add);

@@ -42,6 +42,7 @@ final class DressingBuilder {
     private double powder;
     private boolean soft;
     private boolean unstacked;
+    private final List<Making.Wanted> wanted = new ArrayList<>();
     private final List<Making.Turn> turns = new ArrayList<>();
     private Adhesive adhesive = Adhesive.NONE;
 
@@ -215,6 +216,12 @@ final class DressingBuilder {
         return this;
     }
 
+    /** Pieces that are made ahead and set in the steps told here. */
+    DressingBuilder want(Making.Wanted ahead) {
+        wanted.add(ahead);
+        return this;
+    }
+
     /** One contact of faces on the way to the cake. */
     DressingBuilder turn(Phrase contact) {
         turns.add(new Making.Turn(contact));
@@ -242,7 +249,22 @@ final class DressingBuilder {
     }
 
     DressingBuilder step(Phrase what, String tool, double minutes, @Absent Making.Pause pause, String caution) {
-        steps.add(new Making.Step(what, tool, minutes, pause, caution, soft));
+        steps.add(new Making.Step(what, tool, minutes, pause, null, caution, false, soft));
+        return this;
+    }
+
+    /** What to look at after the step just told, before going on. */
+    DressingBuilder check(String words, Quantity... numbers) {
+        return last(steps.get(steps.size() - 1).checked(Phrase.of(words, numbers)));
+    }
+
+    /** The step just told cannot be undone: what is pressed or cut stays so. */
+    DressingBuilder lasting() {
+        return last(steps.get(steps.size() - 1).asLasting());
+    }
+
+    private DressingBuilder last(Making.Step step) {
+        steps.set(steps.size() - 1, step);
         return this;
     }
 
@@ -304,8 +326,8 @@ final class DressingBuilder {
 
     /** Everything, with the totals that every dressing has at the end of its figures. */
     Dressed done() {
-        Making making =
-                new Making(cuts, used, adhesive.words(), adhesive.why(), steps, tools, powder, unstacked, turns);
+        Making making = new Making(
+                cuts, used, adhesive.words(), adhesive.why(), steps, tools, powder, unstacked, turns, wanted);
         if (making.pieces() > 0) {
             figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
         }

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import sectorum.bench.Bench;
 import sectorum.divide.Division;
+import sectorum.measure.Absent;
 import sectorum.measure.Tape;
 import sectorum.outline.Along;
+import sectorum.surface.Stretch;
 import sectorum.surface.Surface;
 import sectorum.surface.Zone;
 
@@ -14,15 +16,60 @@ import sectorum.surface.Zone;
  *
  * @param surface of the tier; all of them share its marks
  * @param division along the foot's circumference; marks keep their angle up a tapered side
+ * @param stretch the part of the way round; absent: all round
  * @param colours how many colours the dressing has, 1 or more; repeats cycle through them
  * @param bench whose tape, hand and boards
  */
-public record DressingContext(Surface surface, Division division, Zone zone, int colours, Bench bench) {
+public record DressingContext(
+        Surface surface,
+        Division division,
+        Zone zone,
+        @Absent Stretch stretch,
+        int colours,
+        Bench bench) {
     /** Marks nearer than this, mm, are one: perimeters found numerically are no better. */
     private static final double SAME_MARK = 1e-6;
 
     /** More in one section is a texture, not a division. */
     static final int MOST_PARTS = 40;
+
+    /** All round, nothing limits it in s. */
+    public DressingContext(Surface surface, Division division, Zone zone, int colours, Bench bench) {
+        this(surface, division, zone, null, colours, bench);
+    }
+
+    /** Whether it goes all round, so that its end meets its beginning. */
+    boolean isClosed() {
+        return stretch == null;
+    }
+
+    /** Whether a place is in the part that is dressed. */
+    boolean holds(Along s) {
+        return stretch == null || stretch.holds(s);
+    }
+
+    /** True length along the line at z of what is dressed, mm. */
+    double along(double z) {
+        return stretch == null
+                ? surface.around(z)
+                : surface.length(stretch.from().s(), stretch.length(), z);
+    }
+
+    /** What is dressed, as a share of the way round. */
+    double share() {
+        return stretch == null ? 1 : stretch.length() / division.around();
+    }
+
+    /** The sections that lie wholly in the part that is dressed. */
+    List<Integer> sections() {
+        List<Integer> in = new ArrayList<>();
+        for (int k = 0; k < division.count(); k++) {
+            if (stretch == null || stretch.holds(division.mark(k), division.section(k))) {
+                in.add(k);
+            }
+        }
+        return in;
+    }
 
     /** Width of section k along the line at z, mm. */
     public double width(int k, double z) {
@@ -65,7 +112,7 @@ public record DressingContext(Surface surface, Division division, Zone zone, int
     /** The same place with every section in so many alike, as far as a hand can still mark them. */
     DressingContext parted(int each) {
         int most = Math.max(1, (int) Division.COUNT.max() / division.count());
-        return new DressingContext(surface, division.split(Math.min(each, most)), zone, colours, bench);
+        return new DressingContext(surface, division.split(Math.min(each, most)), zone, stretch, colours, bench);
     }
 
     /** Into how many a section is best parted to come near a width, so that all together are a multiple of something. */
@@ -94,6 +141,11 @@ public record DressingContext(Surface surface, Division division, Zone zone, int
         }
         marks.sort(null);
         return new DressingContext(
-                surface, new Division(division.outline(), division.front(), marks), zone, colours, bench);
+                surface,
+                new Division(division.outline(), division.front(), marks),
+                zone,
+                stretch == null ? null : stretch.mirrored(),
+                colours,
+                bench);
     }
 }

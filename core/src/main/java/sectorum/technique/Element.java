@@ -7,7 +7,7 @@ import sectorum.material.Material;
 import sectorum.material.Spare;
 
 /** Small things repeated along a line: how they look, what one weighs, how close they usually stand. */
-enum Element {
+public enum Element {
     LEAF("leaves", Material.HALF, true, 0.75),
     BLOSSOM("blossoms", Material.GUM, true, 1.15),
     PEARL("pearls", Material.PEARL, false, 1.4),
@@ -46,6 +46,15 @@ enum Element {
         };
     }
 
+    /** The one of that name among some; a document has been checked against their names before. */
+    public static Element of(String key, Element... among) {
+        return Choices.of(among, key);
+    }
+
+    public Material paste() {
+        return paste;
+    }
+
     Spare spare() {
         return paste == Material.PEARL || cut ? Spare.USUAL : Spare.NONE;
     }
@@ -55,7 +64,7 @@ enum Element {
     }
 
     /** Its outline about its middle, the line it stands on running along x. */
-    List<Double> outline(double size) {
+    public List<Double> outline(double size) {
         return switch (this) {
             case PEARL, DOT -> Flat.circle(size, 20);
             case LEAF -> leaf(size);

@@ -123,6 +123,7 @@ final class FoldedGrid implements Technique {
                                 Quantity.count((long) columns * (rows + 1))),
                         "paper band, pricker",
                         Rate.PRICK.minutes((double) columns * (rows + 1)))
+                .lasting()
                 .done();
     }
 

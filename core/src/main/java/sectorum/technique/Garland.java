@@ -2,6 +2,8 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import sectorum.bench.Rate;
@@ -11,6 +13,7 @@ import sectorum.curve.School;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -28,7 +31,25 @@ final class Garland implements Technique {
 
     private static final Field ELEMENT = Choices.field("element", "Made of", Element.values(), e -> e.words);
 
-    private record Settings(double drop, School school, Element element, double size, double pitch) {
+    private static final Field LAID = Choices.field("laid", "Leaves and blossoms", Laid.values(), s -> s.words);
+
+    /** How cut ones go on. */
+    private enum Laid {
+        SOFT("set while soft"),
+        DRIED("dried beforehand, on formers");
+
+        private final String words;
+
+        Laid(String words) {
+            this.words = words;
+        }
+    }
+
+    private record Settings(double drop, School school, Element element, Laid laid, double size, double pitch) {
+        boolean isDried() {
+            return element.cut && laid == Laid.DRIED;
+        }
+
         /** How many stand along a curve, at least one, and how far apart that is. */
         int along(Hanging curve) {
             return (int) Math.max(1, Rounding.halfUp(curve.length() / pitch, 1));
@@ -50,6 +71,11 @@ final class Garland implements Technique {
     }
 
     @Override
+    public boolean isPartial() {
+        return true;
+    }
+
+    @Override
     public String name() {
         return "Garlands";
     }
@@ -62,7 +88,7 @@ final class Garland implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("element", "size", "pitch", "drop", "curve");
+        return Set.of("element", "laid", "size", "pitch", "drop", "curve");
     }
 
     @Override
@@ -80,6 +106,7 @@ final class Garland implements Technique {
         double pitch = Choices.of(Element.values(), element.choice(values)).pitch(each.number(values));
         return List.of(
                 element,
+                LAID,
                 each,
                 Field.length("pitch", "One every", 0.5, 200, pitch, "Along the line."),
                 Hung.dropField(place),
@@ -92,6 +119,7 @@ final class Garland implements Technique {
                 chosen.number("drop"),
                 School.of(chosen.choice("curve")),
                 Choices.of(Element.values(), chosen.choice("element")),
+                Choices.of(Laid.values(), chosen.choice("laid")),
                 chosen.number("size"),
                 chosen.number("pitch"));
     }
@@ -152,7 +180,19 @@ final class Garland implements Technique {
         Element element = set.element();
         work.cycled(many).forEach((colour, of) -> {
             Phrase what = Phrase.of("{} of {}", Quantity.text(element.words), Quantity.length(set.size()));
-            if (element.cut) {
+            if (set.isDried()) {
+                work.want(new Making.Wanted(
+                        "cut_shape",
+                        element.words.substring(0, 1).toUpperCase(Locale.ROOT) + element.words.substring(1),
+                        new Values(Map.of("shape", element.name().toLowerCase(Locale.ROOT))),
+                        set.size(),
+                        Element.ROLLED_MM,
+                        element.paste,
+                        colour,
+                        of,
+                        Rate.CUT_PIECE.minutes(of) / of,
+                        true));
+            } else if (element.cut) {
                 work.cut(
                         what,
                         element.paste,
@@ -165,24 +205,29 @@ final class Garland implements Technique {
                 work.made(what, element.paste, colour, set.size(), of, element.spare(), element.grams(set.size()));
             }
         });
-        Rate rate = element.cut ? Rate.CUT_PIECE : element == Element.PEARL ? Rate.PEARL : Rate.PIPED_PIECE;
+        Rate rate = set.isDried() || element == Element.PEARL
+                ? Rate.PEARL
+                : element.cut ? Rate.CUT_PIECE : Rate.PIPED_PIECE;
         if (element.cut) {
             work.tool(ThingKind.CUTTER, "size", set.size(), 1);
         }
-        work.adhesive(element.adhesive())
+        work.adhesive(set.isDried() ? Adhesive.ROYAL : element.adhesive())
                 .step(
                         Phrase.of("Scribe {} curves round the scallop.", Quantity.count(hung.count())),
                         "scallop, scriber",
                         Rate.SCRIBED_METRE.minutes(hung.total() / 1000))
+                .check("{} curves meet at the back.", Quantity.count(hung.count()))
                 .step(
                         Phrase.of(
                                 "Set {} along them, {} a swag, {}.",
                                 Quantity.count(many),
                                 Quantity.count(set.along(hung.front())),
                                 Quantity.text(work.order())),
-                        element.cut
-                                ? "cutter, soft brush"
-                                : element == Element.PEARL ? "ball tool, tweezers" : "bag, nozzle",
+                        set.isDried()
+                                ? "bag of royal icing, tweezers"
+                                : element.cut
+                                        ? "cutter, soft brush"
+                                        : element == Element.PEARL ? "ball tool, tweezers" : "bag, nozzle",
                         rate.minutes(many),
                         null,
                         element == Element.PEARL ? Cautions.PEARLS : "");

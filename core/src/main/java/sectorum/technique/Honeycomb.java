@@ -234,7 +234,9 @@ final class Honeycomb implements Technique {
                                     Quantity.count(cells),
                                     Quantity.text(work.order())),
                             "hexagon cutter or cell card",
-                            Rate.PRESSED.minutes(cells));
+                            Rate.PRESSED.minutes(cells))
+                    .lasting()
+                    .check("Rows run level, and the {} cells close at the back.", Quantity.count(cells));
             return;
         }
         for (int kind = 0; kind < widths.size(); kind++) {

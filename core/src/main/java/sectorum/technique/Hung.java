@@ -6,7 +6,7 @@ import java.util.List;
 import sectorum.bench.Bench;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
-import sectorum.divide.Division;
+import sectorum.finding.Change;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
@@ -45,7 +45,9 @@ final class Hung {
             "hang.board",
             Level.NOTE,
             "A round in the cupboard draws nearly this arc: within 0.15 of the drop, but not to the tape's division.");
-    static final List<Rule> RULES = List.of(OUT, OVERHANG, LOOP, FLAT, BOARD);
+    static final Rule NARROW =
+            new Rule("hang.no-section", Level.STOP, "No whole section lies in the part of the way round that is told.");
+    static final List<Rule> RULES = List.of(OUT, OVERHANG, LOOP, FLAT, BOARD, NARROW);
 
     static final Field CURVE = Field.choice(
             "curve",
@@ -61,6 +63,7 @@ final class Hung {
     private final double z;
     private final double drop;
     private final School school;
+    private final List<Integer> sections;
     private final List<Hanging> curves = new ArrayList<>();
     private final List<Integer> kinds = new ArrayList<>();
     private final List<Frame> frames = new ArrayList<>();
@@ -73,7 +76,8 @@ final class Hung {
         this.z = z;
         this.drop = drop;
         this.school = school;
-        for (int k = 0; k < place.division().count(); k++) {
+        this.sections = sections(place);
+        for (int k : sections) {
             Frame frame = place.surface()
                     .frame(place.division().mark(k), place.division().section(k), z);
             double width = frame.width();
@@ -121,8 +125,30 @@ final class Hung {
         return curves.get(kinds.get(k));
     }
 
+    /** The front's, or where that is not hung the one in the middle. */
     Hanging front() {
-        return curve(place.division().frontSection());
+        return curve(frontmost());
+    }
+
+    private int frontmost() {
+        int front = sections.indexOf(place.division().frontSection());
+        return front >= 0 ? front : count() / 2;
+    }
+
+    /** Those that lie wholly in what is dressed; where there is none, the one about its middle, which is told. */
+    private static List<Integer> sections(DressingContext place) {
+        List<Integer> whole = place.sections();
+        if (!whole.isEmpty()) {
+            return whole;
+        }
+        Along middle = place.stretch().middle();
+        int about = 0;
+        for (int k = 0; k < place.division().count(); k++) {
+            if (place.division().mark(k).to(middle) < place.division().section(k)) {
+                about = k;
+            }
+        }
+        return List.of(about);
     }
 
     int count() {
@@ -159,9 +185,8 @@ final class Hung {
 
     /** The lowest point taken hold of. */
     Handle handle(double hangsBelow) {
-        Division division = place.division();
         List<Handle.Grip> grips = new ArrayList<>();
-        for (int k = 0; k < division.count(); k++) {
+        for (int k = 0; k < count(); k++) {
             grips.add(grip(frames.get(k).at(curve(k).width() / 2, -drop, 0)));
         }
         double most =
@@ -175,9 +200,7 @@ final class Hung {
 
     /** The z half way between the front section's marks: on a level surface the straight line there lies further in. */
     private double middleZ() {
-        return frames.get(place.division().frontSection())
-                .at(front().width() / 2, 0, 0)
-                .z();
+        return frames.get(frontmost()).at(front().width() / 2, 0, 0).z();
     }
 
     /**
@@ -186,6 +209,17 @@ final class Hung {
      * @param hangsBelow how far what hangs from the curve reaches below it, mm
      */
     void judge(DressingBuilder work, double hangsBelow) {
+        if (place.sections().isEmpty()) {
+            work.find(
+                    NARROW,
+                    Phrase.of(
+                            "It goes {} along the foot, and no whole section of {} lies in that.",
+                            Quantity.length(place.stretch().length()),
+                            Quantity.length(front().width())),
+                    new Mend(
+                            Phrase.of("Hang it all round"),
+                            List.of(new Change(Change.Target.DRESSING, "stretch", null))));
+        }
         double widest = widest();
         double q = place.tape().divisionMm();
         double room = middleZ() - place.zone().foot() - hangsBelow;

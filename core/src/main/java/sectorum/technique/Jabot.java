@@ -273,7 +273,8 @@ final class Jabot implements Technique {
                                 Quantity.length(place.zone().top()),
                                 Quantity.text(work.order())),
                         "soft brush",
-                        Rate.JABOT.minutes(n));
+                        Rate.JABOT.minutes(n))
+                .check("Each of {} covers the ends that meet under it.", Quantity.count(n));
     }
 
     private static Drawing pattern(Settings set) {

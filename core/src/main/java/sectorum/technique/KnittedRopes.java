@@ -286,6 +286,7 @@ final class KnittedRopes implements Technique {
                                 Quantity.count(panels)),
                         "panel sheet, two sheets of greased paper, knife",
                         panels * 4.0)
+                .check("Right and left in turn in all {} panels, no strand missing.", Quantity.count(panels))
                 .step(
                         Phrase.of(
                                 "Lay the second greased sheet on each of {} panels, turn it over and peel the first; put the"

@@ -126,6 +126,7 @@ final class LevelStripes implements Technique {
                         Phrase.of("Comb the coat with a pitch of {}, level all round.", Quantity.length(set.comb())),
                         "comb, turntable",
                         10)
+                .check("Grooves of {} meet themselves all round.", Quantity.length(set.comb()))
                 .firm()
                 .step(
                         Phrase.of("Chill it so that the grooves hold, {} stripes.", Quantity.count(set.stripes())),

@@ -6,6 +6,7 @@ import sectorum.bench.ThingKind;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
+import sectorum.measure.Values;
 
 /**
  * What has to be made for a dressing, and how it goes on.
@@ -18,6 +19,7 @@ import sectorum.measure.Phrase;
  * @param tools what it asks of the cupboard, by size
  * @param powder CMC kneaded into its paste, g/kg
  * @param unstacked whether it goes onto its tier while that stands alone: a wrap is pressed onto one chilled tier
+ * @param wanted what is made ahead for it, and set in its steps
  * @param turns each time it is turned over on its way to the cake; empty: it is never turned
  */
 public record Making(
@@ -29,8 +31,10 @@ public record Making(
         List<Tool> tools,
         double powder,
         boolean unstacked,
-        List<Turn> turns) {
+        List<Turn> turns,
+        List<Wanted> wanted) {
     public Making {
+        wanted = List.copyOf(wanted);
         tools = List.copyOf(tools);
         turns = List.copyOf(turns);
         cuts = List.copyOf(cuts);
@@ -79,7 +83,9 @@ public record Making(
      * @param tool what it is done with
      * @param minutes how long hands are busy
      * @param pause how long it is left alone after, where it must be
+     * @param check what to look at before going on; absent: nothing in particular
      * @param caution a hazard and how to keep out of it, or nothing
+     * @param lasting whether it cannot be undone
      * @param soft whether it is done within the hour after the covering, while that is soft (craft 1)
      */
     public record Step(
@@ -87,8 +93,23 @@ public record Making(
             String tool,
             double minutes,
             @Absent Pause pause,
+            @Absent Phrase check,
             String caution,
-            boolean soft) {}
+            boolean lasting,
+            boolean soft) {
+        /** One that is nothing but done. */
+        public static Step of(Phrase what, String tool, double minutes) {
+            return new Step(what, tool, minutes, null, null, "", false, false);
+        }
+
+        Step checked(Phrase looked) {
+            return new Step(what, tool, minutes, pause, looked, caution, lasting, soft);
+        }
+
+        Step asLasting() {
+            return new Step(what, tool, minutes, pause, check, caution, true, soft);
+        }
+    }
 
     /**
      * Something of a size that is worked with.
@@ -98,6 +119,29 @@ public record Making(
      * @param slack how far off one still serves, mm
      */
     public record Tool(ThingKind kind, String field, double size, double slack) {}
+
+    /**
+     * Pieces that a dressing has made ahead: how they are made, dried and weighed, their kind knows.
+     *
+     * @param kind as plan documents call it
+     * @param what they are
+     * @param settings of the kind
+     * @param size across, mm
+     * @param colour index into the dressing's colours
+     * @param minutes hands for one
+     * @param onFormer whether they dry on formers
+     */
+    public record Wanted(
+            String kind,
+            String what,
+            Values settings,
+            double size,
+            double thickness,
+            Material material,
+            int colour,
+            int count,
+            double minutes,
+            boolean onFormer) {}
 
     /** One contact of two faces: what lies on what. Every one of them turns a design over once (craft 7). */
     public record Turn(Phrase contact) {}
@@ -123,11 +167,14 @@ public record Making(
         return used.stream().mapToDouble(Used::grams).sum();
     }
 
+    /** Pieces that go on, those made ahead with them. */
     public int pieces() {
-        return cuts.stream().mapToInt(Cut::count).sum();
+        return wanted.stream().mapToInt(Wanted::count).sum()
+                + cuts.stream().mapToInt(Cut::count).sum();
     }
 
     public int spares() {
-        return cuts.stream().mapToInt(Cut::spare).sum();
+        return wanted.stream().mapToInt(w -> w.material().spare().of(w.count())).sum()
+                + cuts.stream().mapToInt(Cut::spare).sum();
     }
 }

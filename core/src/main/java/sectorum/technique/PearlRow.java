@@ -15,14 +15,13 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.outline.Along;
 import sectorum.surface.Surface;
 import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
 /**
- * Level rows of pearls all round (craft 3E): n = round(P/pitch), but floor(P/diameter) where they would not fit. They
- * close on the surface itself, whatever its sections; one stands at the front.
+ * Level rows of pearls (craft 3E): n = round(P/pitch), but floor(P/diameter) where they would not fit. All round they
+ * close on the surface itself, whatever its sections, and one stands at the front.
  */
 final class PearlRow implements Technique {
     private static final Rule TIGHT = new Rule(
@@ -36,13 +35,6 @@ final class PearlRow implements Technique {
         }
     }
 
-    /** n = round(P/pitch), but floor(P/diameter) where they would not fit, at least 1; lengths in mm. */
-    static int count(double around, double pitch, double diameter) {
-        int wished = (int) Rounding.halfUp(around / pitch, 1);
-        int fits = (int) Rounding.floor(around / diameter);
-        return Math.max(1, Math.min(wished, fits));
-    }
-
     @Override
     public String id() {
         return "pearls";
@@ -51,6 +43,11 @@ final class PearlRow implements Technique {
     @Override
     public Set<SurfaceKind> surfaces() {
         return ON_ALL;
+    }
+
+    @Override
+    public boolean isPartial() {
+        return true;
     }
 
     @Override
@@ -97,6 +94,10 @@ final class PearlRow implements Technique {
                 chosen.number("diameter"), chosen.number("pitch"), chosen.count("rows"), chosen.number("rise"));
     }
 
+    private static LevelRow row(Settings set, DressingContext place, double z, int number) {
+        return LevelRow.of(place, z, set.pitch(), set.diameter(), set.diameter(), number % 2 == 1);
+    }
+
     @Override
     public Dressed dress(Values values, DressingContext place) {
         Settings set = settings(values, place);
@@ -106,31 +107,29 @@ final class PearlRow implements Technique {
         int total = 0;
         for (int row = 0; row < set.rows(); row++) {
             double z = foot + row * set.rise();
-            int n = count(place.surface().around(z), set.pitch(), set.diameter());
-            List<Along> places = place.surface().row(n, z, row % 2 == 0 ? 0 : 0.5);
-            for (int j = 0; j < n; j++, total++) {
-                work.put(pearl, places.get(j), z, j % place.colours());
+            LevelRow pearls = row(set, place, z, row);
+            for (int j = 0; j < pearls.count(); j++, total++) {
+                work.put(pearl, pearls.places().get(j), z, j % place.colours());
             }
         }
-        double around = place.surface().around(foot);
-        int first = count(around, set.pitch(), set.diameter());
+        LevelRow first = row(set, place, foot, 0);
         work.lead("pearls", Quantity.count(total))
                 .lead("across", Quantity.length(set.diameter()))
-                .lead("apart", Quantity.length(around / first))
+                .lead("apart", Quantity.length(first.apart()))
                 .figure("Rows", Quantity.count(set.rows()))
-                .figure("In the first row", Quantity.count(first))
+                .figure("In the first row", Quantity.count(first.count()))
                 .figure("Rows are high together", Quantity.length(set.high()));
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
             grips.add(new Handle.Grip(place.division().middle(k).s(), foot));
         }
         work.handle(new Handle("pitch", "How far apart", Handle.Way.ALONG, 0.25, set.diameter(), 60, grips));
-        judge(work, set, place, around, first);
+        judge(work, set, place, first);
         make(work, set, total, place);
         return work.done();
     }
 
-    private static void judge(DressingBuilder work, Settings set, DressingContext place, double around, int first) {
+    private static void judge(DressingBuilder work, Settings set, DressingContext place, LevelRow first) {
         if (set.pitch() < set.diameter() - Rounding.EPS) {
             work.find(
                     TIGHT,
@@ -138,7 +137,7 @@ final class PearlRow implements Technique {
                             "Pearls of {} every {} do not fit beside one another; {} do.",
                             Quantity.length(set.diameter()),
                             Quantity.length(set.pitch()),
-                            Quantity.count(first)),
+                            Quantity.count(first.count())),
                     Mend.setting(Phrase.of("One every {}", Quantity.length(set.diameter())), "pitch", set.diameter()));
         }
         double room = place.zone().height();
@@ -158,7 +157,7 @@ final class PearlRow implements Technique {
                                     "diameter",
                                     Math.max(1, room)));
         }
-        Cycle.judgeRow(work, first, around, place);
+        Cycle.judgeRow(work, first.count(), place.along(place.zone().foot() + set.diameter() / 2), place);
     }
 
     private static void make(DressingBuilder work, Settings set, int total, DressingContext place) {
@@ -181,6 +180,10 @@ final class PearlRow implements Technique {
                                 Quantity.text(work.order())),
                         "ball tool, marking strip",
                         Rate.PEARL.minutes(total) / 2)
+                .lasting()
+                .check(
+                        "{} hollows, and the last is as far from the first as from its neighbour.",
+                        Quantity.count(total))
                 .step(
                         Phrase.of("Set {} pearls, each with a dot of glue.", Quantity.count(total)),
                         "fine brush, tweezers",

@@ -288,6 +288,7 @@ final class Pennants implements Technique {
                                 Quantity.length(hung.front().length())),
                         "extruder",
                         Rate.EXTRUDED_METRE.minutes(total / 1000))
+                .check("{} lines hang alike.", Quantity.count(hung.count()))
                 .step(
                         Phrase.of(
                                 "Roll the paste to {}, cut squares and cut them corner to corner; {} flags, in each swag"

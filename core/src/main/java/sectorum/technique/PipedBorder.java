@@ -14,12 +14,11 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
-import sectorum.outline.Along;
 import sectorum.surface.Surface;
 import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
-/** Shells, dots or a rope piped all round (craft 3E): pitch, count, grams. It closes on the side itself. */
+/** Shells, dots or a rope piped along (craft 3E): pitch, count, grams. All round it closes on the side itself. */
 final class PipedBorder implements Technique {
     private static final Rule HIGH =
             new Rule("border.out-of-zone", Level.STOP, "What is piped is higher than its zone.");
@@ -41,6 +40,11 @@ final class PipedBorder implements Technique {
     @Override
     public Set<SurfaceKind> surfaces() {
         return ON_ALL;
+    }
+
+    @Override
+    public boolean isPartial() {
+        return true;
     }
 
     @Override
@@ -87,17 +91,17 @@ final class PipedBorder implements Technique {
         DressingBuilder work = new DressingBuilder(place);
         double z = place.zone().foot() + set.size() / 2;
         double line = Math.min(z, place.surface().depth());
-        double around = place.surface().around(line);
-        int n = (int) Math.max(1, Rounding.halfUp(around / set.pitch(), 1));
+        double around = place.along(line);
+        LevelRow row = LevelRow.of(place, line, set.pitch(), set.size(), 0, false);
+        int n = row.count();
         int shape = work.piece(set.element().outline(set.size()));
-        List<Along> places = place.surface().row(n, line, 0);
         for (int j = 0; j < n; j++) {
-            work.put(shape, places.get(j), z, j % place.colours());
+            work.put(shape, row.places().get(j), z, j % place.colours());
         }
         work.lead("elements", set.element().words, Quantity.count(n))
                 .lead("each", Quantity.length(set.size()))
-                .lead("apart", Quantity.length(around / n))
-                .figure("All round", Quantity.length(around));
+                .lead("apart", Quantity.length(row.apart()))
+                .figure(place.isClosed() ? "All round" : "Along", Quantity.length(around));
         List<Handle.Grip> pitch = new ArrayList<>();
         List<Handle.Grip> size = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
@@ -135,11 +139,14 @@ final class PipedBorder implements Technique {
         work.adhesive(sectorum.material.Adhesive.ITSELF)
                 .step(
                         Phrase.of(
-                                "Pipe {} with one every {}, from the back round to the back.",
+                                place.isClosed()
+                                        ? "Pipe {} with one every {}, from the back round to the back."
+                                        : "Pipe {} with one every {}, from end to end.",
                                 Quantity.count(n),
-                                Quantity.length(around / n)),
+                                Quantity.length(row.apart())),
                         "bag, nozzle",
-                        Rate.PIPED_PIECE.minutes(n));
+                        Rate.PIPED_PIECE.minutes(n))
+                .check("{} half way: else squeeze a little more, or less, to come out.", Quantity.count(n / 2));
         return work.done();
     }
 

@@ -121,6 +121,7 @@ final class PressMat implements Technique {
                                 Quantity.count(n)),
                         "mat or roller",
                         Rate.PRESSED.minutes((double) n * rows))
+                .lasting()
                 .done();
     }
 

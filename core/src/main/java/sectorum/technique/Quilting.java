@@ -325,7 +325,11 @@ final class Quilting implements Technique {
                                 Quantity.angle(angle),
                                 Quantity.text(work.order())),
                         "angle cards, quilting wheel",
-                        Rate.QUILTING_LINE.minutes(2.0 * n));
+                        Rate.QUILTING_LINE.minutes(2.0 * n))
+                .lasting()
+                .check(
+                        "{} lines cross on the marks, the first way is ended before the other begins.",
+                        Quantity.count(2L * n));
         if (pearls > 0) {
             work.cycled(pearls)
                     .forEach((colour, many) -> work.made(

@@ -137,6 +137,7 @@ final class Rings implements Technique {
                                 Quantity.text(work.order())),
                         "cutters, marking strip",
                         Rate.PRESSED.minutes(pressed))
+                .lasting()
                 .done();
     }
 

@@ -238,7 +238,9 @@ final class Squares implements Technique {
                                     Quantity.count(set.rows() - 1L),
                                     Quantity.length(high)),
                             "set square, scriber",
-                            Rate.UPRIGHT_LINE.minutes(n + set.rows() - 1.0));
+                            Rate.UPRIGHT_LINE.minutes(n + set.rows() - 1.0))
+                    .lasting()
+                    .check("{} upright lines, checked with the set square.", Quantity.count(n));
             return;
         }
         work.adhesive(set.paste().adhesive())
@@ -249,6 +251,7 @@ final class Squares implements Technique {
                                 Quantity.count(set.rows())),
                         "prick card, pricker",
                         Rate.PRICK.minutes((double) n * set.rows()))
+                .check("The last of {} columns is as wide as the first.", Quantity.count(n))
                 .step(
                         Phrase.of(
                                 "Cut {} squares and lay them from the foot up, {}.",

@@ -198,9 +198,10 @@ final class SwagLine implements Technique {
                 Rate.MARK.minutes(2.0 * swags));
         if (set.made() == Made.SCRIBED) {
             work.step(
-                    Phrase.of("Scribe {} curves round the scallop.", Quantity.count(swags)),
-                    "scallop, scriber",
-                    Rate.SCRIBED_METRE.minutes(total / 1000));
+                            Phrase.of("Scribe {} curves round the scallop.", Quantity.count(swags)),
+                            "scallop, scriber",
+                            Rate.SCRIBED_METRE.minutes(total / 1000))
+                    .lasting();
             return;
         }
         int lines = swags * set.strings();

@@ -35,6 +35,11 @@ public interface Technique {
         return Demand.NONE;
     }
 
+    /** Whether it may go part of the way round. */
+    default boolean isPartial() {
+        return false;
+    }
+
     /** Whether it is meant to lie on what else is there. */
     default boolean covers() {
         return false;

@@ -188,6 +188,7 @@ final class UprightStripes implements Technique {
                                 Quantity.count(stripes)),
                         "acetate collar, collar sheet, bags",
                         Rate.COLLAR_STRIPE.minutes(stripes))
+                .check("{} stripes, colours in turn, no gap between them.", Quantity.count(stripes))
                 .step(
                         Phrase.of("Firm it, {} deep.", Quantity.length(set.depth())),
                         "freezer",
@@ -207,7 +208,8 @@ final class UprightStripes implements Technique {
                         Phrase.of(
                                 "Peel it, fill the pockets of {} stripes and trim the seam.", Quantity.count(stripes)),
                         "scraper, small bag",
-                        12);
+                        12)
+                .check("{} stripes, and the seam is at the back.", Quantity.count(stripes));
     }
 
     /** The sheet under the collar: mirrored, with its arrow, because the collar's face is turned to the cake. */

@@ -26,6 +26,7 @@ final class WeaveMaking {
                             Phrase.of("Mark {} stakes with the gauge and set them upright.", Quantity.count(stakes)),
                             upright,
                             standing)
+                    .check("{} stakes upright, every space alike by the gauge.", Quantity.count(stakes))
                     .step(
                             Phrase.of(
                                     "Weave {} rows from the foot up, {} pieces over every second stake, the next row over"
@@ -57,6 +58,7 @@ final class WeaveMaking {
                         minutes * share,
                         null,
                         caution)
+                .check("{} ends lie so that the next stakes cover them.", Quantity.count(2L * first))
                 .step(
                         Phrase.of("Set the other {} stakes over the ends.", Quantity.count(stakes - stakes / 2)),
                         upright,

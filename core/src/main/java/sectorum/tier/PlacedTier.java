@@ -66,8 +66,9 @@ public record PlacedTier(
         return new PlacedTier(tier, null, true, null);
     }
 
-    /** All tiers of a plan, foot to top. */
-    public static List<PlacedTier> of(Plan plan) {
+    /** All tiers of a plan, foot to top, in all that they wear. */
+    public static List<PlacedTier> of(Plan whole) {
+        Plan plan = whole.cut();
         List<PlacedTier> placed = new ArrayList<>();
         Table.Base base = plan.made().base();
         for (int i = 0; i < plan.tiers().size(); i++) {

@@ -3,6 +3,7 @@ package sectorum.tier;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.bench.Bench;
+import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 
 /**
@@ -23,6 +24,16 @@ public record StackWorkup(List<TierWorkup> tiers, List<Double> ledges) {
         return of(PlacedTier.of(plan).stream()
                 .map(tier -> TierWork.of(tier, bench))
                 .toList());
+    }
+
+    /** All that is made ahead: the plan's own pieces, and what its dressings ask for. */
+    public List<ToMake> toMake(Plan plan) {
+        return ToMake.of(plan, tiers);
+    }
+
+    /** The pieces alone. */
+    public List<OwnPiece> pieces(Plan plan) {
+        return toMake(plan).stream().map(ToMake::piece).toList();
     }
 
     /** Tiers worked up one by one, put on one another. */

@@ -26,6 +26,7 @@ import sectorum.plan.ZoneSpec;
 import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
 import sectorum.surface.SpacePoint;
+import sectorum.surface.Stretch;
 import sectorum.surface.Surface;
 import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
@@ -247,8 +248,14 @@ public final class TierWork {
                 surface(dressing),
                 division,
                 zone,
+                stretch(dressing),
                 Math.max(1, dressing.colours().size()),
                 bench);
+    }
+
+    @Absent
+    private Stretch stretch(Dressing dressing) {
+        return dressing.stretch() == null ? null : dressing.stretch().on(side);
     }
 
     private TierWorkup.Worn worn(Dressing dressing) {
@@ -279,6 +286,7 @@ public final class TierWork {
                 technique.name(),
                 surface.kind(),
                 zone,
+                place.stretch(),
                 technique.fields(dressing.settings(), place),
                 dressed.layout(),
                 dressed.figures(),

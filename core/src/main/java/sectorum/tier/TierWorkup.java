@@ -10,6 +10,7 @@ import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Quantity;
 import sectorum.surface.Known;
+import sectorum.surface.Stretch;
 import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 import sectorum.technique.Figure;
@@ -134,6 +135,7 @@ public record TierWorkup(
             String name,
             SurfaceKind surface,
             Zone zone,
+            @Absent Stretch stretch,
             List<Field> fields,
             Layout layout,
             List<Figure> figures,

@@ -126,7 +126,7 @@ final class Zones {
             if (other == dressing) {
                 break;
             }
-            if (other.resting() || other.covers() || other.on() != dressing.on()) {
+            if (other.resting() || other.covers() || other.on() != dressing.on() || !meet(dressing, other)) {
                 continue;
             }
             Zone theirs = zoneOf(other);
@@ -142,6 +142,13 @@ final class Zones {
             }
         }
         return found;
+    }
+
+    /** Whether both go over the same part of the way round. */
+    private boolean meet(Dressing one, Dressing other) {
+        return one.stretch() == null
+                || other.stretch() == null
+                || one.stretch().on(surface).meets(other.stretch().on(surface));
     }
 
     private Zone zoneOf(Dressing other) {

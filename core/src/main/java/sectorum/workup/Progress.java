@@ -34,7 +34,8 @@ public record Progress(Stage next, List<Block> stack) {
         return new Progress(next(plan), stack);
     }
 
-    private static Stage next(Plan plan) {
+    private static Stage next(Plan whole) {
+        Plan plan = whole.cut();
         if (!plan.tiers().stream().allMatch(Progress::isMeasured)) {
             return Stage.MEASURE;
         }

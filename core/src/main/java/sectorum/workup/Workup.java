@@ -92,12 +92,12 @@ public final class Workup {
 
     /** What the plan puts on the table, with what the workshop has. */
     public static Worktop worktop(Plan plan, StackWorkup worked, Stock stock) {
-        return TableWork.of(plan, worked, stock);
+        return TableWork.of(plan.cut(), worked, stock);
     }
 
     /** How the stack carries itself. */
     public static Build build(Plan plan, StackWorkup worked) {
-        return BuildWork.of(plan, worked);
+        return BuildWork.of(plan.cut(), worked);
     }
 
     /** A plan with a day as an order of the workshop; refused where it has none. */
@@ -107,7 +107,7 @@ public final class Workup {
                     "readyBy",
                     Phrase.of("\"{}\" has no day yet. Say when it must be ready.", Quantity.text(plan.name())));
         }
-        return PlanTasks.order(id, plan, worked, top, workshop);
+        return PlanTasks.order(id, plan.cut(), worked, top, workshop);
     }
 
     /**
@@ -118,13 +118,13 @@ public final class Workup {
      * @param now minutes since the epoch
      */
     public static Days days(Plan plan, OrderTasks mine, List<OrderTasks> others, Workshop workshop, long now) {
-        return DaysWork.of(plan, mine, others, workshop, now);
+        return DaysWork.of(plan.cut(), mine, others, workshop, now);
     }
 
     /** What would save a plan time, each way planned again; the greatest saving first. */
     public static List<Days.Saving> savings(
             OrderTasks mine, Plan plan, Bench bench, Stock stock, Workshop workshop, List<OrderTasks> others) {
-        return Savings.of(mine.id(), plan, bench, stock, workshop, others);
+        return Savings.of(mine.id(), plan.cut(), bench, stock, workshop, others);
     }
 
     /**
@@ -142,17 +142,17 @@ public final class Workup {
                     .toList();
             tasks.sort(java.util.Comparator.comparingInt(t -> ids.indexOf(t.id())));
         }
-        return Instructions.of(plan, worked, top, tape, tasks);
+        return Instructions.of(plan.cut(), worked, top, tape, tasks);
     }
 
     /** What goes with the cake. */
     public static Handover handover(Plan plan, StackWorkup worked, List<Instruction> steps, @Absent Days days) {
-        return HandoverWork.of(plan, worked, steps, days == null ? null : days.uncooled());
+        return HandoverWork.of(plan.cut(), worked, steps, days == null ? null : days.uncooled());
     }
 
     /** The same on paper. */
     public static List<Sheet> pages(Plan plan, StackWorkup worked, Handover handover, LengthUnit unit, String printed) {
-        return HandoverPages.of(handover, new FrontView(plan, worked, build(plan, worked)), unit, printed);
+        return HandoverPages.of(handover, new FrontView(plan.cut(), worked, build(plan, worked)), unit, printed);
     }
 
     /** Each piece of one's own, worked out. */
@@ -164,7 +164,7 @@ public final class Workup {
 
     /** The templates that show where the next tier sits, by the tier it sits on. */
     public static Map<String, Drawing> seats(Plan plan, StackWorkup worked) {
-        return BuildWork.seats(plan, worked);
+        return BuildWork.seats(plan.cut(), worked);
     }
 
     /** The templates of one tier, in the order in which they are used. */

@@ -87,6 +87,6 @@ record Workshops(List<OrderTasks> orders, Workshop workshop) {
     }
 
     static Task task(String id, int minutes, boolean pauses, Rest rest, List<Dependency> needs) {
-        return new Task(id, id, Task.Kind.OWN, "", "", 1, minutes, pauses, rest, needs, 0, null, false);
+        return new Task(TaskName.of(id), id, Task.Kind.OWN, "", "", 1, minutes, pauses, rest, needs, 0, null, false);
     }
 }

@@ -132,7 +132,7 @@ class TechniquesTest {
     @ParameterizedTest(name = "pearls of {1} every {2} on {0}: {3}")
     @CsvSource({"731, 6, 8, 91", "731, 6, 5, 121", "731, 6, 731, 1", "20, 30, 30, 1"})
     void pearlsAreAsManyAsFit(double p, double d, double pitch, int n) {
-        assertThat(PearlRow.count(p, pitch, d)).isEqualTo(n);
+        assertThat(LevelRow.count(p, pitch, d)).isEqualTo(n);
     }
 
     @ParameterizedTest(name = "{0}")

@@ -20,11 +20,18 @@ import sectorum.make.Batch;
 import sectorum.make.CutLine;
 import sectorum.make.Worktop;
 import sectorum.material.Material;
+import sectorum.material.Spare;
 import sectorum.measure.Refused;
 import sectorum.measure.Values;
+import sectorum.plan.Colour;
+import sectorum.plan.Dressing;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Span;
+import sectorum.plan.Tier;
+import sectorum.tier.StackWorkup;
+import sectorum.tier.TierWorkup;
+import sectorum.tier.ToMake;
 
 /** Pieces made ahead: what they are made of, on the table and on the cake. */
 class AheadTest {
@@ -83,6 +90,7 @@ class AheadTest {
                         40,
                         2,
                         1,
+                        null,
                         null,
                         false,
                         null,
@@ -173,5 +181,72 @@ class AheadTest {
         assertThat(places.get(0).up())
                 .isCloseTo(
                         on == OwnPiece.On.SIDE ? 30 : plan.tiers().get(0).side().upright(), within(1e-9));
+    }
+
+    /** A garland of dried blossoms: cut, dried and in the days as pieces, set and drawn by the garland. */
+    @Test
+    void aTechniqueMayAskForPiecesMadeAhead() {
+        Plan soft = garland("element=blossom laid=soft");
+        Plan dried = garland("element=blossom laid=dried");
+        StackWorkup worked = Workup.of(dried, Tiers.BENCH);
+        TierWorkup.Worn worn = worked.tiers().get(0).dressings().get(0);
+        TierWorkup.Worn fresh =
+                Workup.of(soft, Tiers.BENCH).tiers().get(0).dressings().get(0);
+        int many = worn.layout().pieces();
+        assertThat(worn.layout()).isEqualTo(fresh.layout());
+        assertThat(List.of(worn.making().pieces(), worn.making().spares()))
+                .isEqualTo(List.of(many, Spare.USUAL.of(many)));
+        assertThat(worn.making().cuts()).isEmpty();
+        ToMake asked = worked.toMake(dried).get(0);
+        assertThat(asked.isPlaced()).isFalse();
+        assertThat(asked.piece().count()).isEqualTo(many);
+        assertThat(asked.piece().colour()).isEqualTo("rose");
+        assertThat(AheadCatalogue.make(asked.piece()).grams() * many)
+                .isCloseTo(fresh.making().grams(), within(1e-9));
+        Worktop top = Workup.worktop(dried, worked, Stock.NONE);
+        Batch batch = top.batches().stream().filter(Batch::ahead).findFirst().orElseThrow();
+        assertThat(batch.tint().id()).isEqualTo("rose");
+        assertThat(batch.lines().get(0).count()).isEqualTo(many);
+        Planned planned = Planned.of().with(dried.readyBy("2026-12-12T14:00"));
+        String piece = "piece-" + asked.piece().id();
+        assertThat(planned.task(piece).work().get(0).to())
+                .isLessThan(planned.task("dress-tier-0-garland").work().get(0).from());
+        assertThat(planned.days().items()).noneMatch(i -> i.id().startsWith("place-"));
+        assertThat(planned.steps()).anyMatch(s -> s.task().equals(piece));
+        assertThat(planned.handover().parts()).noneMatch(p -> p.what().contains("Blossoms for"));
+        double stands = Workup.build(dried, worked).tiers().get(0).own();
+        double standsSoft =
+                Workup.build(soft, Workup.of(soft, Tiers.BENCH)).tiers().get(0).own();
+        assertThat(stands).isCloseTo(standsSoft, within(1e-6));
+    }
+
+    private static Plan garland(String settings) {
+        Plan plan = Tables.of(Tiers.round()).plan();
+        Dressing garland = Tiers.coloured(Tiers.worn("garland", settings), "rose");
+        return new Plan(
+                        Plan.FORMAT,
+                        Plan.VERSION,
+                        "Blossoms",
+                        null,
+                        null,
+                        List.of(new Colour("rose", "Rose", "#c86b7a", "")),
+                        plan.tiers())
+                .with(plan.tiers().get(0).wearing(List.of(garland)));
+    }
+
+    /** More than a line of pieces holds are told in several, each by a name that a document may have. */
+    @Test
+    void manyAreToldInSeveralLines() {
+        Tier tier = Tiers.round()
+                .dressings(Tiers.worn("garland", "element=leaf laid=dried size=1 pitch=0.5"))
+                .tier();
+        Plan plan = Plan.fresh("Leaves").with(List.of());
+        plan = new Plan(Plan.FORMAT, Plan.VERSION, "Leaves", null, null, List.of(), List.of(tier));
+        StackWorkup worked = Workup.of(plan, Tiers.BENCH);
+        int many = worked.tiers().get(0).dressings().get(0).layout().pieces();
+        List<OwnPiece> pieces = worked.pieces(plan);
+        assertThat(many).isGreaterThan(1000);
+        assertThat(pieces).hasSizeGreaterThan(1).extracting(OwnPiece::id).doesNotHaveDuplicates();
+        assertThat(pieces.stream().mapToInt(OwnPiece::count).sum()).isEqualTo(many);
     }
 }

@@ -232,7 +232,7 @@ class DaysTest {
                         Map.of("piece-topper", 2));
         assertThat(p.task("fill-tier-0").state()).isEqualTo(Days.State.DONE);
         assertThat(p.task("fill-tier-0").work())
-                .containsExactly(new Days.Stretch("2026-11-20T10:00", "2026-11-20T10:40"));
+                .containsExactly(new Days.Sitting("2026-11-20T10:00", "2026-11-20T10:40"));
         assertThat(p.task("coat-tier-0-1").work().get(0).from()).isEqualTo("2026-12-09T16:00");
         assertThat(p.task("piece-topper").minutes() + p.task("piece-topper#1").minutes())
                 .isEqualTo(30);

@@ -147,24 +147,13 @@ class ExactTest {
         Plan p = plan(
                 tier("low", "round", Map.of("diameter", 400.0), 60),
                 tier("high", "round", Map.of("diameter", board), 20));
-        Plan on = new Plan(
-                p.format(),
-                p.version(),
-                p.name(),
+        Plan on = p.on(new sectorum.plan.Stand(
+                sectorum.plan.Stand.Rod.valueOf(rod.toUpperCase(java.util.Locale.ROOT)),
                 null,
-                p.brief(),
-                p.palette(),
-                p.tiers(),
-                p.table(),
-                new sectorum.plan.Stand(
-                        sectorum.plan.Stand.Rod.valueOf(rod.toUpperCase(java.util.Locale.ROOT)),
-                        null,
-                        null,
-                        false,
-                        Map.of(),
-                        Map.of()),
-                List.of(),
-                p.days());
+                null,
+                false,
+                Map.of(),
+                Map.of()));
         assertThat(Workup.build(on, Workup.of(on, Tiers.BENCH)).tiers().get(0).dowels())
                 .hasSize(dowels);
     }

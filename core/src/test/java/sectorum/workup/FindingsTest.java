@@ -27,6 +27,7 @@ import sectorum.finding.Rule;
 import sectorum.measure.Tape;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
+import sectorum.plan.StretchSpec;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.surface.Reading;
@@ -56,6 +57,7 @@ class FindingsTest {
         shown("side.taper", round().taped(Reading.of(Reading.What.FOOT, 731), Reading.of(Reading.What.TOP, 700)));
         shown("side.level", round().taped(Reading.of(Reading.What.HEIGHT, 118), Reading.of(Reading.What.HEIGHT, 123)));
         shown("zone.crossed", round().dressings(Tiers.swag("swags", crossed, false)));
+        shown("hang.no-section", round().dressings(worn("garland", "").along(new StretchSpec(3, 20))));
         shown("zone.overlap", round().dressings(worn("swag", ""), worn("garland", "")));
         shown("border.crossed", round().borders(border("rope", ZoneSpec.Edge.FOOT, 40, 20, false)));
         shown(

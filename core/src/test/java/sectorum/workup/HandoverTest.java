@@ -70,7 +70,7 @@ class HandoverTest {
                                 .toList());
             }
         }
-        assertThat(steps).anyMatch(s -> s.check() != null && ("" + s.check()).contains("sections meet"));
+        assertThat(steps).anyMatch(s -> ("" + s.checks()).contains("sections meet"));
         assertThat(steps).anyMatch(s -> s.caution().contains("Wires never go bare"));
         assertThat(steps.stream()
                         .filter(s -> s.kind() == Task.Kind.STACK && !s.guard().isEmpty()))

@@ -10,6 +10,7 @@ import sectorum.finding.Mend;
 import sectorum.plan.Border;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
+import sectorum.plan.StretchSpec;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.tier.TierWorkup;
@@ -55,6 +56,9 @@ record Mending(Tier tier, Bench bench) {
     private static Dressing changed(Dressing d, Change change) {
         if (change.target() == Change.Target.SETTING) {
             return d.with(d.settings().with(change.field(), change.value()));
+        }
+        if (change.field().equals("stretch")) {
+            return d.along((StretchSpec) change.value());
         }
         boolean zone = change.field().equals("zone");
         return new Dressing(

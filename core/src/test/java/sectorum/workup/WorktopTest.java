@@ -341,7 +341,17 @@ class WorktopTest {
                 .containsEntry("swag", false)
                 .containsEntry("uprights", true);
         Making.Turn turn = new Making.Turn(sectorum.measure.Phrase.of("over"));
-        assertThat(new Making(List.of(), List.of(), "", "", List.of(), List.of(), 0, false, List.of(turn, turn))
+        assertThat(new Making(
+                                List.of(),
+                                List.of(),
+                                "",
+                                "",
+                                List.of(),
+                                List.of(),
+                                0,
+                                false,
+                                List.of(turn, turn),
+                                List.of())
                         .isMirrored())
                 .isFalse();
     }

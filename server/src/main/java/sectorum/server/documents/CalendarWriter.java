@@ -80,7 +80,7 @@ public final class CalendarWriter {
     }
 
     private void task(Days.Item item) {
-        List<Days.Stretch> work = item.work();
+        List<Days.Sitting> work = item.work();
         for (int k = 0; k < work.size(); k++) {
             String part = work.size() == 1 ? "" : " (" + (k + 1) + " of " + work.size() + ")";
             String suffix = k == 0 ? "" : "-" + (k + 1);

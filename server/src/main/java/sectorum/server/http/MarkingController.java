@@ -67,7 +67,7 @@ class MarkingController {
                 .map(i -> new WaysToMark.Cutter(i.name(), i.size("across")))
                 .toList();
         return WaysToMark.of(
-                asked.plan().tier(asked.tier()),
+                asked.plan().cut().tier(asked.tier()),
                 asked.division(),
                 asked.press(),
                 owned,
@@ -80,7 +80,7 @@ class MarkingController {
     @PostMapping("/api/rescue")
     Rescue rescue(@RequestBody Stuck stuck) {
         return Workup.rescue(
-                stuck.plan().tier(stuck.tier()),
+                stuck.plan().cut().tier(stuck.tier()),
                 stuck.division(),
                 stuck.placed(),
                 stuck.reads(),

@@ -1,0 +1,110 @@
+package sectorum.ahead;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.bench.Rate;
+import sectorum.bench.Shelf;
+import sectorum.drawing.Drawings;
+import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Values;
+import sectorum.plan.OwnPiece;
+import sectorum.technique.Element;
+import sectorum.technique.Making;
+
+/** A leaf or a blossom cut from a sheet and dried, as a garland takes it: its mass is that of its own outline. */
+final class CutShape implements AheadKind {
+    private static final Element[] CUT = {Element.BLOSSOM, Element.LEAF};
+    private static final Field SHAPE = Field.choice(
+            "shape",
+            "Shape",
+            List.of(new Field.Choice("blossom", "blossoms"), new Field.Choice("leaf", "leaves")),
+            "blossom");
+
+    @Override
+    public OwnPiece.Kind kind() {
+        return OwnPiece.Kind.CUT_SHAPE;
+    }
+
+    @Override
+    public String name() {
+        return "Cut leaves and blossoms";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of();
+    }
+
+    @Override
+    public List<Field> fields(Values settings, OwnPiece piece) {
+        return List.of(SHAPE);
+    }
+
+    @Override
+    public MadeAhead make(Values settings, OwnPiece piece) {
+        Element shape = Element.of(SHAPE.choice(settings), CUT);
+        // The size of a leaf is its length, which is the wider of its two.
+        Rings front = Rings.of(raised(shape.outline(Math.max(piece.width(), piece.height()))));
+        Shelf on = piece.resting().faces() == OwnPiece.Faces.FORMER
+                ? Shelf.FORMER
+                : piece.resting().shelf();
+        Material paste = piece.paste();
+        Component only = new Component(
+                Phrase.of("{}", Quantity.text(piece.name())),
+                front,
+                piece.thickness(),
+                paste,
+                1,
+                1,
+                piece.resting().stated(),
+                on);
+        double grams = (paste == null ? shape.paste() : paste).sheet(front.area(), piece.thickness());
+        return new MadeAhead(
+                List.of(only),
+                front,
+                front,
+                grams,
+                piece.picks(),
+                piece.buried(),
+                paste == null ? Adhesive.ROYAL : paste.adhesive(),
+                steps(piece),
+                Drawings.when(List::of),
+                List.of());
+    }
+
+    private static List<Making.Step> steps(OwnPiece piece) {
+        Quantity many = Quantity.count(piece.count());
+        Quantity name = Quantity.text(piece.name());
+        return List.of(
+                Making.Step.of(
+                        Phrase.of(
+                                "Roll the paste to {} and cut {} × {}; thin their edges with a ball tool and lay them out.",
+                                Quantity.length(piece.thickness()),
+                                many,
+                                name),
+                        "cutter, ball tool, foam pad",
+                        Rate.CUT_PIECE.minutes(piece.count())),
+                Making.Step.of(
+                        Phrase.of("Put {} × {} on.", many, name),
+                        "royal icing",
+                        piece.count() * piece.labour().placing()));
+    }
+
+    /** Its foot at z 0. */
+    private static List<Double> raised(List<Double> middle) {
+        double least = Double.MAX_VALUE;
+        for (int i = 1; i < middle.size(); i += 2) {
+            least = Math.min(least, middle.get(i));
+        }
+        List<Double> up = new ArrayList<>(middle);
+        for (int i = 1; i < up.size(); i += 2) {
+            up.set(i, up.get(i) - least);
+        }
+        return up;
+    }
+}

@@ -1,0 +1,29 @@
+package sectorum.plan;
+
+import java.util.List;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+
+/**
+ * A dressing of the plan: one for several tiers, told once. Before anything is worked out it is cut per tier, so that a tier
+ * still depends on itself alone; see {@link Plan#cut()}.
+ *
+ * @param dressing as every one of its tiers wears it, over what is the tier's own
+ * @param tiers the names of its tiers
+ */
+public record PlanDressing(Dressing dressing, List<String> tiers) {
+    public PlanDressing {
+        if (dressing == null) {
+            throw new Refused(
+                    "dressings.dressing",
+                    Phrase.of("A dressing over {} tiers says which it is.", Quantity.text("several")));
+        }
+        tiers = Check.list("dressings.tiers", "Tiers", tiers, 1, 8);
+        Check.unique("dressings.tiers", "Tier", tiers, t -> t);
+    }
+
+    String id() {
+        return dressing.id();
+    }
+}

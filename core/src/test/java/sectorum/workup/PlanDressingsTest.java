@@ -1,0 +1,107 @@
+package sectorum.workup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static sectorum.workup.Tiers.worn;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import sectorum.bench.Stock;
+import sectorum.measure.Refused;
+import sectorum.plan.Dressing;
+import sectorum.plan.Plan;
+import sectorum.plan.PlanDressing;
+import sectorum.plan.Tier;
+import sectorum.technique.Catalogue;
+
+/** Dressings of the plan, over several tiers. */
+class PlanDressingsTest {
+    private static final Plan BARE = Planned.of()
+            .plan()
+            .with(stacked("quilting"))
+            .with(Planned.of().plan().tiers().get(0));
+
+    private static Tier stacked(String technique) {
+        return Planned.of().plan().tiers().get(1).wearing(List.of(worn(technique, "")));
+    }
+
+    private static List<String> ids(Plan plan) {
+        return plan.tiers().stream().map(Tier::id).toList();
+    }
+
+    private static Plan onEach(Dressing dressing) {
+        Plan plan = BARE;
+        for (Tier tier : BARE.tiers()) {
+            List<Dressing> all = new ArrayList<>(tier.dressings());
+            all.add(dressing);
+            plan = plan.with(tier.wearing(all));
+        }
+        return plan;
+    }
+
+    static List<String> techniques() {
+        return Catalogue.all().stream().map(t -> t.id()).toList();
+    }
+
+    /** Told once or on each tier: everything that follows is the same. */
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.MethodSource("techniques")
+    void overTheTiersIsAsOnEachOfThem(String technique) {
+        Dressing dressing = Dressing.fresh("over", technique, null, "marks");
+        Planned each = Planned.of().with(onEach(dressing));
+        Planned over = Planned.of().with(BARE.over(List.of(new PlanDressing(dressing, ids(BARE)))));
+        assertThat(over.plan().cut()).isEqualTo(each.plan());
+        assertThat(over.worked().tiers()).hasToString(each.worked().tiers().toString());
+        assertThat(Workup.worktop(over.plan(), over.worked(), Stock.NONE).batches())
+                .isEqualTo(
+                        Workup.worktop(each.plan(), each.worked(), Stock.NONE).batches());
+        assertThat(over.days().items()).isEqualTo(each.days().items());
+        assertThat(over.steps()).isEqualTo(each.steps());
+        assertThat(over.handover().parts()).isEqualTo(each.handover().parts());
+        assertThat(Workup.build(over.plan(), over.worked()).tiers())
+                .isEqualTo(Workup.build(each.plan(), each.worked()).tiers());
+    }
+
+    @Test
+    void aTierThatIsNotNamedIsLeftAsItIs() {
+        String first = ids(BARE).get(0);
+        Plan over = BARE.over(List.of(new PlanDressing(worn("border", ""), List.of(first))));
+        assertThat(over.cut().tiers().get(0).hasDressing("border")).isTrue();
+        assertThat(over.cut().tiers().get(1)).isSameAs(BARE.tiers().get(1));
+        Plan cut = over.cut();
+        assertThat(cut.cut()).isSameAs(cut);
+        assertThat(BARE.cut()).isSameAs(BARE);
+        assertThat(over.asNewOrder("Again").dressings()).isEqualTo(over.dressings());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"unknown tier", "no tier", "a tier twice", "its own name", "twice", "too many", "nothing"})
+    void whatCannotBeCutIsRefused(String why) {
+        Dressing border = worn("border", "");
+        String first = ids(BARE).get(0);
+        assertThatThrownBy(() -> BARE.over(
+                        switch (why) {
+                            case "unknown tier" -> List.of(new PlanDressing(border, List.of("attic")));
+                            case "no tier" -> List.of(new PlanDressing(border, List.of()));
+                            case "a tier twice" -> List.of(new PlanDressing(border, List.of(first, first)));
+                            case "its own name" -> List.of(new PlanDressing(worn("quilting", ""), ids(BARE)));
+                            case "twice" ->
+                                List.of(new PlanDressing(border, ids(BARE)), new PlanDressing(border, ids(BARE)));
+                            case "too many" -> many();
+                            default -> List.of(new PlanDressing(null, ids(BARE)));
+                        }))
+                .isInstanceOfSatisfying(
+                        Refused.class, r -> assertThat(r.field()).startsWith("dressings"));
+    }
+
+    private static List<PlanDressing> many() {
+        List<PlanDressing> many = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            many.add(new PlanDressing(Dressing.fresh("b" + i, "border", null, "marks"), ids(BARE)));
+        }
+        return many;
+    }
+}
