@@ -2190,6 +2190,8 @@ export interface components {
             /** Format: double */
             buried: number;
             places: components["schemas"]["Place"][];
+            fields: components["schemas"]["Field"][];
+            shade?: string;
             dries?: components["schemas"]["Dries"];
         };
         Place: {
@@ -2448,9 +2450,15 @@ export interface components {
             counted: "grams" | "pieces";
             fields: components["schemas"]["Field"][];
         };
+        AheadChoice: {
+            /** @enum {string} */
+            kind: "own" | "cut_shape";
+            name: string;
+        };
         Choices: {
             outlines: components["schemas"]["Kind"][];
             techniques: components["schemas"]["Offered"][];
+            ahead: components["schemas"]["AheadChoice"][];
             materials: components["schemas"]["MaterialChoice"][];
             height: components["schemas"]["Field"];
             coat: components["schemas"]["Field"];
@@ -2485,6 +2493,7 @@ export interface components {
             id: string;
             name: string;
             covers: boolean;
+            partial: boolean;
         };
     };
     responses: never;

@@ -9,6 +9,7 @@ const piece = (angle: number, up: number): PieceWorkup => ({
   minutes: 10,
   picks: 1,
   buried: 50,
+  fields: [],
   places: [{ tier: 'top', x: 40 * Math.sin(angle), y: -40 * Math.cos(angle), up, angle }],
 });
 const tops = new Map([['top', 100]]);

@@ -7,6 +7,7 @@ export interface Stood {
   tier: string;
   /** x to its right and up from its foot, mm. */
   outline: readonly number[];
+  shade: string | undefined;
   x: number;
   up: number;
   /** Away from the viewer. */
@@ -28,12 +29,13 @@ export function stood(
 ): Stood[] {
   const cos = Math.cos(turn);
   const sin = Math.sin(turn);
-  return pieces.flatMap(({ outline, places }) =>
+  return pieces.flatMap(({ outline, places, shade }) =>
     places.map((p) => {
       const [c, s] = [Math.cos(p.angle), Math.sin(p.angle)];
       return {
         tier: p.tier,
         outline,
+        shade,
         x: p.x * cos + p.y * sin,
         d: p.y * cos - p.x * sin,
         up: p.up,
@@ -66,7 +68,7 @@ export function drawAhead(ctx: CanvasRenderingContext2D, pieces: readonly Stood[
       );
     }
     ctx.closePath();
-    ctx.fillStyle = INKS.made;
+    ctx.fillStyle = piece.shade ?? INKS.made;
     ctx.fill();
     ctx.lineJoin = 'round';
     ctx.strokeStyle = INKS.ink;

@@ -4,12 +4,13 @@ import type { OwnPiece, PieceWorkup } from '../api/client';
 import { usePlan } from '../plan/context';
 import { addPiece, onPiece, removePiece, withField } from '../plan/edits';
 import { useEdit, usePieces } from '../plan/use';
+import { AnyField } from '../ui/any-field';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number';
 import { Pick } from '../ui/select';
 import { CountField, LengthField, WordsField } from '../ui/typed';
-import { useMaterials } from '../units/preferences';
+import { useCatalogue, useMaterials } from '../units/preferences';
 import { span } from '../units/time';
 import { mass } from '../units/units';
 
@@ -96,7 +97,9 @@ export function Pieces() {
               open={open === piece.id}
               toggle={() => setOpen(open === piece.id ? null : piece.id)}
             />
-            {open === piece.id ? <Fields piece={piece} /> : null}
+            {open === piece.id ? (
+              <Fields piece={piece} worked={data?.find((w) => w.id === piece.id)} />
+            ) : null}
           </li>
         ))}
       </ul>
@@ -170,7 +173,8 @@ function Outline({ worked }: { worked: PieceWorkup | undefined }) {
   );
 }
 
-function Fields({ piece }: { piece: OwnPiece }) {
+function Fields({ piece, worked }: { piece: OwnPiece; worked: PieceWorkup | undefined }) {
+  const catalogue = useCatalogue();
   const { choices } = useMaterials();
   const edit = useEdit();
   const plan = usePlan();
@@ -183,13 +187,34 @@ function Fields({ piece }: { piece: OwnPiece }) {
   const stated = resting.stated;
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-3 py-3">
-      <WordsField label="What it is" value={piece.name} onWords={(name) => set({ name })} />
       <Pick
-        label="Drawn as"
-        value={piece.form}
-        options={FORMS}
-        onChoice={(f) => void set({ form: f as OwnPiece['form'] })}
+        label="Kind"
+        value={piece.kind ?? 'own'}
+        options={(catalogue?.ahead ?? []).map((k) => ({ name: k.kind, label: k.name }))}
+        onChoice={(kind) =>
+          void change(({ kind: _, settings: __, ...p }) =>
+            kind === 'own' ? p : { ...p, kind: kind as NonNullable<OwnPiece['kind']> },
+          )
+        }
       />
+      <WordsField label="What it is" value={piece.name} onWords={(name) => set({ name })} />
+      {piece.kind && piece.kind !== 'own' ? (
+        (worked?.fields ?? []).map((field) => (
+          <AnyField
+            key={field.name}
+            field={field}
+            value={piece.settings?.[field.name] ?? field.fallback}
+            onValue={(to) => change((p) => ({ ...p, settings: { ...p.settings, [field.name]: to } }))}
+          />
+        ))
+      ) : (
+        <Pick
+          label="Drawn as"
+          value={piece.form}
+          options={FORMS}
+          onChoice={(f) => void set({ form: f as OwnPiece['form'] })}
+        />
+      )}
       <CountField label="How many" value={piece.count} onCount={(count) => set({ count })} />
       <LengthField
         label="Width"
@@ -216,6 +241,15 @@ function Fields({ piece }: { piece: OwnPiece }) {
         onChoice={(p) =>
           void change((o) => withField(o, 'paste', p === 'none' ? undefined : (p as OwnPiece['paste'])))
         }
+      />
+      <Pick
+        label="Colour"
+        value={piece.colour ?? 'none'}
+        options={[
+          { name: 'none', label: 'as it comes' },
+          ...plan.palette.map((c) => ({ name: c.id, label: c.name })),
+        ]}
+        onChoice={(c) => void change((o) => withField(o, 'colour', c === 'none' ? undefined : c))}
       />
       <Choice
         label="Strong dark colour"

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import { api, type Plan, problemOf, type StackWorkup, type Worktop } from '../api/client';
 import { usePlan, useWorkup } from '../plan/context';
+import { cut } from '../plan/cut';
 import { Pick } from '../ui/select';
 import { Stage } from '../ui/stage';
 import { useBench } from '../units/preferences';
@@ -34,7 +35,7 @@ export function Compare() {
     queryFn: async () => {
       const [kind, number] = chosen!.split(' ');
       const saved = kind === 'plan' ? await api.plan(Number(number)) : await api.version(id, Number(number));
-      return saved.document;
+      return cut(saved.document);
     },
     enabled: chosen !== null,
   });

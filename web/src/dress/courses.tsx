@@ -1,10 +1,11 @@
-import { ArrowDown, ArrowUp, Copy, Eye, EyeOff, Plus, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowUp, Copy, Eye, EyeOff, Layers, Plus, Trash2 } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { api, type Dressing, problemOf, type Refit, type Worn } from '../api/client';
 import { seenOf, surfaceOf } from '../band/level';
-import { useOpen, usePlan, useTier } from '../plan/context';
-import { moveDressing, onDressing, putOn, takeOff } from '../plan/edits';
+import { useDocument, useOpen, usePlan, useTier } from '../plan/context';
+import { tiersUnder } from '../plan/cut';
+import { moveDressing, onDressing, onEveryTier, onThisTier, putOn, takeOff } from '../plan/edits';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { tell, tellBad } from '../ui/toasts';
@@ -20,7 +21,12 @@ interface Props {
 /** The courses of a tier, the topmost first; each with the number of its notch at the band's edge. */
 export function Courses({ chosen, choose, onTray }: Props) {
   const { tier, worked } = useTier();
+  const document = useDocument();
   const techniques = useCatalogue()?.techniques ?? [];
+  const over = (d: Dressing) => {
+    const tiers = tiersUnder(document, d.id).length;
+    return tiers > 1 ? `on ${tiers} tiers` : null;
+  };
   const lies = (d: Dressing) => {
     const surface = surfaceOf(d);
     const seen = seenOf(worked.form, surface);
@@ -51,8 +57,10 @@ export function Courses({ chosen, choose, onTray }: Props) {
                 </span>
                 <span className="grow leading-tight">
                   {name}
-                  {lies(d) === null ? null : (
-                    <span className="block text-[0.86rem] opacity-80">{lies(d)}</span>
+                  {lies(d) === null && over(d) === null ? null : (
+                    <span className="block text-[0.86rem] opacity-80">
+                      {[lies(d), over(d)].filter(Boolean).join(', ')}
+                    </span>
                   )}
                 </span>
                 <span className={d.resting ? 'text-[0.9rem] italic' : 'font-semibold'}>
@@ -72,7 +80,8 @@ export function Courses({ chosen, choose, onTray }: Props) {
 }
 
 function pieces(worn: Worn | undefined): string {
-  const count = worn?.making.cuts.reduce((sum, c) => sum + c.count, 0) ?? 0;
+  const { cuts, wanted } = worn?.making ?? { cuts: [], wanted: [] };
+  const count = [...cuts, ...wanted].reduce((sum, c) => sum + c.count, 0);
   return count > 0 ? String(count) : 'line';
 }
 
@@ -80,12 +89,16 @@ function pieces(worn: Worn | undefined): string {
 function Presses({ id, choose }: { id: string; choose: (id: string) => void }) {
   const { editor, chooseTier } = useOpen();
   const plan = usePlan();
+  const document = useDocument();
   const { tier } = useTier();
   const { data: bench } = useBench();
   const techniques = useCatalogue()?.techniques ?? [];
   const [refit, setRefit] = useState<{ refit: Refit; name: string; tier: string } | null>(null);
-  const at = tier.dressings.findIndex((d) => d.id === id);
-  const dressing = tier.dressings[at]!;
+  const dressing = tier.dressings.find((d) => d.id === id)!;
+  const shared = tiersUnder(document, id).length > 0;
+  // Those over several tiers lie on the tier's own, and change places among themselves.
+  const among = tier.dressings.filter((d) => tiersUnder(document, d.id).length > 0 === shared);
+  const at = among.indexOf(dressing);
   const name = techniques.find((t) => t.id === dressing.technique)?.name ?? dressing.technique;
 
   const takeOver = async (to: string) => {
@@ -106,6 +119,15 @@ function Presses({ id, choose }: { id: string; choose: (id: string) => void }) {
       tellBad(problemOf(thrown).detail);
     }
   };
+  const share = async () => {
+    await editor.edit(shared ? onThisTier(tier.id, id) : onEveryTier(tier.id, id));
+    tell(
+      shared
+        ? `${name}: ${tier.name} has its own now.`
+        : `${name}: on all ${plan.tiers.length} tiers. What is changed on one is changed on all.`,
+      { label: 'Undo', run: () => void editor.undo() },
+    );
+  };
   const off = async () => {
     await editor.edit(takeOff(tier.id, id));
     tell(`${name}: taken off.`, { label: 'Undo', run: () => void editor.undo() });
@@ -118,7 +140,7 @@ function Presses({ id, choose }: { id: string; choose: (id: string) => void }) {
         className={press}
         aria-label={`${name}: one course up`}
         title="One course up"
-        disabled={at === tier.dressings.length - 1}
+        disabled={at === among.length - 1}
         onClick={() => editor.edit(moveDressing(tier.id, id, 1))}
       >
         <ArrowUp size={18} aria-hidden />
@@ -143,6 +165,18 @@ function Presses({ id, choose }: { id: string; choose: (id: string) => void }) {
       >
         {dressing.resting ? <Eye size={18} aria-hidden /> : <EyeOff size={18} aria-hidden />}
       </button>
+      {plan.tiers.length > 1 || shared ? (
+        <button
+          type="button"
+          className={`${press} ${shared ? 'bg-wash' : ''}`}
+          aria-pressed={shared}
+          aria-label={shared ? `Make ${name} this tier's own` : `Put ${name} on every tier`}
+          title={shared ? "Make it this tier's own again" : 'One for every tier: told once, changed once'}
+          onClick={share}
+        >
+          <Layers size={18} aria-hidden />
+        </button>
+      ) : null}
       <DropdownMenu.Root>
         <DropdownMenu.Trigger className={press} aria-label={`Copy ${name} to a tier`} title="Copy to a tier">
           <Copy size={18} aria-hidden />

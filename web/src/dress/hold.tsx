@@ -4,7 +4,8 @@ import { alongOutline } from '../band/geometry';
 import { Grip } from '../band/grip';
 import { isLevel, type LevelScale } from '../band/level';
 import { useOpen, useTier } from '../plan/context';
-import { count, setting, zoneEdge } from '../plan/edits';
+import { dressingOf } from '../plan/cut';
+import { count, setting, stretchEnd, zoneEdge } from '../plan/edits';
 import { usePreferences } from '../units/preferences';
 import { length, quantity } from '../units/units';
 import { apart, closes, nearestEdge } from './snap';
@@ -32,9 +33,10 @@ export function Holds({ worn, dressing, divided, section, scale, seen }: Props) 
   const counting = level
     ? onRim(seen, form.foot.mm, standing, scale)
     : { x: scale.x(standing > form.foot.mm ? standing - form.foot.mm : standing), y: scale.y(0) + 13 };
+  const middle = standing - divided.sections[section]!.arc / 2;
   const placed = worn.handles.flatMap((handle) => {
     const field = worn.fields.find((f) => f.name === handle.field);
-    const grip = handle.grips[section];
+    const grip = worn.stretch ? nearest(handle.grips, middle, form.foot.mm) : handle.grips[section];
     if (!field || !grip) {
       return [];
     }
@@ -67,10 +69,7 @@ export function Holds({ worn, dressing, divided, section, scale, seen }: Props) 
           label={`${handle.label} of section ${section + 1}: ${field.label.toLowerCase()}`}
           value={value}
           newest={() => {
-            const now = editor
-              .newest()
-              .tiers.find((t) => t.id === tier.id)
-              ?.dressings.find((d) => d.id === dressing.id);
+            const now = dressingOf(editor.newest(), tier.id, dressing.id);
             return Number(now?.settings[handle.field] ?? field.fallback);
           }}
           perMm={handle.perMm}
@@ -103,8 +102,15 @@ export function Holds({ worn, dressing, divided, section, scale, seen }: Props) 
         />
       ) : null}
       <ZoneEdges worn={worn} dressing={dressing} scale={scale} seen={seen} />
+      <StretchEnds worn={worn} dressing={dressing} scale={scale} seen={seen} />
     </>
   );
+}
+
+/** Where a dressing goes part of the way round, the sections it leaves out have no grips: the nearest serves. */
+function nearest<T extends { s: number }>(grips: readonly T[], s: number, around: number): T | undefined {
+  const off = (g: T) => Math.abs(((((g.s - s) % around) + 1.5 * around) % around) - around / 2);
+  return [...grips].sort((a, b) => off(a) - off(b))[0];
 }
 
 /** A place just outside a rim, px, and which way s runs there. */
@@ -170,10 +176,7 @@ function ZoneEdges({ worn, dressing, scale, seen }: Pick<Props, 'worn' | 'dressi
             label={label}
             value={z}
             newest={() => {
-              const spec = editor
-                .newest()
-                .tiers.find((t) => t.id === tier.id)
-                ?.dressings.find((d) => d.id === dressing.id)?.zone?.[edge];
+              const spec = dressingOf(editor.newest(), tier.id, dressing.id)?.zone?.[edge];
               return spec === undefined ? z : spec.edge === 'foot' ? spec.mm : high - spec.mm;
             }}
             perMm={1}
@@ -193,6 +196,87 @@ function ZoneEdges({ worn, dressing, scale, seen }: Pick<Props, 'worn' | 'dressi
       })}
     </>
   );
+}
+
+/** Where a dressing that goes part of the way round begins and ends, and the line between. */
+function StretchEnds({ worn, dressing, scale, seen }: Pick<Props, 'worn' | 'dressing' | 'scale' | 'seen'>) {
+  const { editor } = useOpen();
+  const { tier, worked } = useTier();
+  const { stretch } = worn;
+  const told = dressing.stretch;
+  if (!stretch || !told) {
+    return null;
+  }
+  const around = worked.form.foot.mm;
+  const level = isLevel(seen.kind);
+  const wrapped = (s: number) => ((s % around) + around) % around;
+  const at = (s: number) =>
+    level
+      ? onRim(seen, around, wrapped(s), scale)
+      : { x: scale.x(wrapped(s)), y: scale.y((worn.zone.foot + worn.zone.top) / 2) };
+  const ends = [
+    {
+      end: 'from' as const,
+      s: stretch.from.s,
+      label: 'Where it begins',
+      min: Math.max(-180, told.to - 359),
+      max: Math.min(180, told.to - 1),
+    },
+    {
+      end: 'to' as const,
+      s: stretch.from.s + stretch.length,
+      label: 'Where it ends',
+      min: told.from + 1,
+      max: told.from + 359,
+    },
+  ];
+  return (
+    <>
+      {ends.map(({ end, s, label, min, max }) => {
+        const edit = (to: number) => stretchEnd(tier.id, dressing.id, end, to);
+        const { x } = at(s);
+        return (
+          <g key={end}>
+            {level ? null : (
+              <line
+                x1={x}
+                x2={x}
+                y1={scale.y(worn.zone.foot)}
+                y2={scale.y(worn.zone.top)}
+                stroke="var(--color-pin)"
+                strokeWidth={1.6}
+                strokeDasharray="5 4"
+                className="pointer-events-none"
+              />
+            )}
+            <Grip
+              along
+              label={label}
+              value={told[end]}
+              newest={() => dressingOf(editor.newest(), tier.id, dressing.id)?.stretch?.[end] ?? told[end]}
+              perMm={360 / around}
+              stepMm={1}
+              min={min}
+              max={max}
+              {...at(s)}
+              pxPerMm={scale.k}
+              shown={besideFront(told[end])}
+              onPreview={(to) => editor.preview(edit(to))}
+              onCommit={(to) => void editor.edit(edit(to))}
+              onCancel={() => editor.letGo()}
+            />
+          </g>
+        );
+      })}
+    </>
+  );
+}
+
+/** An angle from the front, as one says it. */
+function besideFront(degrees: number): string {
+  const turn = ((((degrees + 180) % 360) + 360) % 360) - 180;
+  const off = Math.round(Math.abs(turn) * 10) / 10;
+  return off === 0 ? 'at the front' : `${off}° ${turn < 0 ? 'left' : 'right'} of the front`;
 }
 
 /** The next mark, drawn along the tape: it comes to rest only on counts that close. */

@@ -10,7 +10,7 @@ import { Lead, Row } from '../ui/ledger';
 import { useMaterials, usePreferences } from '../units/preferences';
 import { quantity, quantityParts, say } from '../units/units';
 import { capital } from '../units/words';
-import { DressingZone } from './zones';
+import { DressingStretch, DressingZone } from './zones';
 
 /** What matters of the chosen course: its numbers, what there is to say, its settings, how it is made. */
 export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dressing }) {
@@ -52,6 +52,7 @@ export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dress
           onChoice={(division) => void edit(onDressing(tier.id, dressing.id, (d) => ({ ...d, division })))}
         />
       ) : null}
+      <DressingStretch key={`${dressing.id}.round`} dressing={dressing} />
       <DressingZone key={dressing.id} dressing={dressing.id} />
       <HowMade making={worn.making} colours={dressing.colours} palette={plan.palette} />
     </>

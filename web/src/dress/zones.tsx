@@ -1,11 +1,14 @@
 import { Plus, X } from 'lucide-react';
-import type { Problem, Seen, ZoneSpec } from '../api/client';
+import type { Dressing, Problem, Seen, ZoneSpec } from '../api/client';
 import { isLevel, seenOf, surfaceOf } from '../band/level';
 import { useOpen, useTier } from '../plan/context';
-import { addBorder, onBorder, onDressing, removeBorder } from '../plan/edits';
+import { addBorder, onBorder, onDressing, removeBorder, stretchEnd } from '../plan/edits';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
+import { NumberField } from '../ui/number';
 import { LengthField, WordsField } from '../ui/typed';
+import { useCatalogue, usePreferences } from '../units/preferences';
+import { length } from '../units/units';
 
 interface ZoneProps {
   seen: Seen;
@@ -71,6 +74,52 @@ export function DressingZone({ dressing }: { dressing: string }) {
           zone={spec.zone}
           onZone={(z) => change((d) => ({ ...d, zone: z }))}
         />
+      ) : null}
+    </div>
+  );
+}
+
+/** The quarter on either side of the front: what is usually meant by part of the way. */
+const FRONT_HALF = { from: -90, to: 90 };
+
+/** How far round a dressing goes, where it need not go all round. */
+export function DressingStretch({ dressing }: { dressing: Dressing }) {
+  const { editor } = useOpen();
+  const { tier, worked } = useTier();
+  const partial = useCatalogue()?.techniques.find((t) => t.id === dressing.technique)?.partial;
+  const { unit } = usePreferences();
+  const { stretch } = dressing;
+  const change = (fn: Parameters<typeof onDressing>[2]) => editor.edit(onDressing(tier.id, dressing.id, fn));
+  const end = (which: 'from' | 'to') => async (degrees: number | null) =>
+    degrees === null ? null : editor.edit(stretchEnd(tier.id, dressing.id, which, degrees));
+  if (!partial) {
+    return null;
+  }
+  const long = worked.dressings.find((w) => w.id === dressing.id)?.stretch?.length;
+  return (
+    <div className="flex flex-col gap-2">
+      <Choice
+        label="Goes"
+        value={stretch ? 'part' : 'round'}
+        options={[
+          { name: 'round', label: 'all round' },
+          { name: 'part', label: 'part of the way' },
+        ]}
+        onChoice={(v) =>
+          void change(({ stretch: _, ...d }) => (v === 'part' ? { ...d, stretch: FRONT_HALF } : d))
+        }
+      />
+      {stretch ? (
+        <>
+          <div className="grid grid-cols-2 gap-3">
+            <NumberField label="From the front" suffix="°" value={stretch.from} onNumber={end('from')} />
+            <NumberField label="to the right" suffix="°" value={stretch.to} onNumber={end('to')} />
+          </div>
+          <p className="note">
+            Left of the front is less than 0.{' '}
+            {long === undefined ? '' : `${length(long, unit)} along the foot.`}
+          </p>
+        </>
       ) : null}
     </div>
   );

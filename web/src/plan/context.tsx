@@ -1,6 +1,7 @@
 import { createContext, type ReactNode, useContext, useMemo } from 'react';
 import { createStore, useStore } from 'zustand';
 import type { Plan, StackWorkup, Tier, TierWorkup } from '../api/client';
+import { cut } from './cut';
 import type { Editor, EditorState } from './editor';
 
 export interface Open {
@@ -24,8 +25,13 @@ export function useEditorState<T>(select: (state: EditorState) => T): T {
 }
 
 /** The document on the screen: what a hand is dragging, or what was last done. */
-export function usePlan(): Plan {
+export function useDocument(): Plan {
   return useEditorState((s) => s.live?.plan ?? s.history.present);
+}
+
+/** The same as it is worn: what goes over several tiers is put on each of them. */
+export function usePlan(): Plan {
+  return cut(useDocument());
 }
 
 export function useWorkup(): StackWorkup {

@@ -12,6 +12,7 @@ import {
   type TierWorkup,
 } from '../api/client';
 import { opening } from './ahead';
+import { cut } from './cut';
 import { dropDraft, findDraft, keepDraft } from './draft';
 import type { Edit } from './edits';
 import { begin, commit, type History, redo, undo } from './history';
@@ -127,17 +128,18 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
    */
   const worked = async (plan: Plan, anew = false): Promise<StackWorkup> => {
     const { history, workup: now } = store.getState();
+    const worn = cut(plan).tiers;
+    const before = cut(history.present).tiers;
     const known = (i: number) => {
-      const tier = plan.tiers[i]!;
-      const at = anew ? -1 : history.present.tiers.indexOf(tier);
+      const at = anew ? -1 : before.indexOf(worn[i]!);
       return at >= 0 && isBoundAlike(history.present, at, plan, i) ? now.tiers[at] : undefined;
     };
     const only = plan.tiers.filter((_, i) => known(i) === undefined).map((t) => t.id);
     const answer = await api.workup(plan, bench(), only.length === plan.tiers.length ? undefined : only);
     const tiers = plan.tiers.map((tier, i) => {
       const fresh = answer.tiers.find((t) => t.id === tier.id);
-      const before = now.tiers.find((t) => t.id === tier.id);
-      return known(i) ?? (replaceEqualDeep(before, fresh) as TierWorkup);
+      const last = now.tiers.find((t) => t.id === tier.id);
+      return known(i) ?? (replaceEqualDeep(last, fresh) as TierWorkup);
     });
     return { tiers, ledges: replaceEqualDeep(now.ledges, answer.ledges) as number[] };
   };

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../api/client';
+import { cut, dressingOf, tiersUnder } from './cut';
 import {
   acceptReadings,
   addBorder,
@@ -14,15 +15,20 @@ import {
   moveDressing,
   moveTier,
   onDivision,
+  onDressing,
+  onEveryTier,
+  onThisTier,
   putOn,
   removeDivision,
   removeReading,
   removeTier,
   setting,
+  stretchEnd,
   takeOff,
   zoneEdge,
 } from './edits';
 import { begin, commit, redo, undo } from './history';
+import { merged } from './merge';
 import { samplePlan } from './sample';
 
 const tier = (plan: Plan) => plan.tiers[0]!;
@@ -128,6 +134,65 @@ describe('history', () => {
     const h = undo(commit(begin(named('a')), named('b')));
     expect(commit(h, h.present)).toBe(h);
     expect(commit(h, named('c')).future).toEqual([]);
+  });
+});
+
+describe('a dressing over several tiers', () => {
+  const two = copyTier('top')(addDressing('top', 'pearls')(samplePlan()));
+  const shared = onEveryTier('top', 'pearls')(two);
+  const worn = (plan: Plan) => cut(plan).tiers.map((t) => t.dressings.map((d) => d.id));
+
+  it('is told once, and worn by every tier on top of its own', () => {
+    // The copy has pearls of its own, so the shared ones are called otherwise.
+    expect(worn(shared)).toEqual([
+      ['swags', 'pearls-2'],
+      ['swags', 'pearls', 'pearls-2'],
+    ]);
+    expect(tiersUnder(shared, 'pearls-2')).toEqual(two.tiers.map((t) => t.id));
+    expect(cut(two)).toBe(two);
+  });
+
+  it('is changed on all of them by one edit, and only those tiers are other ones after', () => {
+    const set = setting('top', 'pearls-2', 'rows', 3)(shared);
+    expect(cut(set).tiers.map((t) => t.dressings.at(-1)!.settings)).toEqual([{ rows: 3 }, { rows: 3 }]);
+    expect(dressingOf(set, 'top', 'pearls-2')?.settings).toEqual({ rows: 3 });
+    const own = setting('top', 'swags', 'drop', 9)(shared);
+    expect(cut(own).tiers[1]).toBe(cut(shared).tiers[1]);
+    expect(cut(own).tiers[0]).not.toBe(cut(shared).tiers[0]);
+  });
+
+  it('leaves a tier, becomes its own again, and goes with the last of its tiers', () => {
+    expect(worn(takeOff('top', 'pearls-2')(shared))[0]).toEqual(['swags']);
+    const own = onThisTier('top', 'pearls-2')(shared);
+    expect(worn(own)[0]).toEqual(['swags', 'pearls-2-own']);
+    expect(tiersUnder(own, 'pearls-2')).toHaveLength(1);
+    expect(removeTier(two.tiers[1]!.id)(own).dressings).toEqual([]);
+    expect(tiersUnder(copyTier('top')(shared), 'pearls-2')).toHaveLength(3);
+  });
+
+  it('stands on the marks that its tier has', () => {
+    const other = onDivision('top', 'marks', (d) => ({ ...d, id: 'halves' }))(shared);
+    expect(cut(other).tiers[0]!.dressings.at(-1)!.division).toBe('halves');
+  });
+
+  it('changes places among its like, and is merged by its name', () => {
+    const more = onEveryTier('top', 'swags')(shared);
+    const names = (plan: Plan) => plan.dressings.map((d) => d.dressing.id);
+    expect(names(more)).toEqual(['pearls-2', 'swags-2']);
+    expect(names(moveDressing('top', 'swags-2', -1)(more))).toEqual(['swags-2', 'pearls-2']);
+    const mine = setting('top', 'swags-2', 'drop', 7)(more);
+    const theirs = setting('top', 'pearls-2', 'rows', 4)(more);
+    const both = merged(more, mine, theirs);
+    expect(both.dressings.map((d) => d.dressing.settings)).toEqual([{ rows: 4 }, { drop: 7 }]);
+  });
+
+  it('keeps an end of its stretch in degrees', () => {
+    const part = onDressing('top', 'pearls-2', (d) => ({ ...d, stretch: { from: -90, to: 90 } }))(shared);
+    expect(dressingOf(stretchEnd('top', 'pearls-2', 'to', 30)(part), 'top', 'pearls-2')?.stretch).toEqual({
+      from: -90,
+      to: 30,
+    });
+    expect(stretchEnd('top', 'pearls-2', 'to', 30)(shared).dressings).toEqual(shared.dressings);
   });
 });
 

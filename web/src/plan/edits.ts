@@ -7,11 +7,13 @@ import type {
   Mend,
   OwnPiece,
   Plan,
+  PlanDressing,
   Reading,
   Stand,
   Table,
   Tier,
 } from '../api/client';
+import { cut } from './cut';
 
 /** An edit is a pure function of documents; what it does not touch keeps its identity. */
 export type Edit = (plan: Plan) => Plan;
@@ -28,7 +30,22 @@ export function onDivision(tier: string, id: string, change: (spec: DivisionSpec
 }
 
 export function onDressing(tier: string, id: string, change: (dressing: Dressing) => Dressing): Edit {
-  return onTier(tier, (t) => ({ ...t, dressings: replaced(t.dressings, (d) => d.id === id, change) }));
+  return (plan) =>
+    isShared(plan, tier, id)
+      ? {
+          ...plan,
+          dressings: replaced(plan.dressings, is(id), (d) => ({ ...d, dressing: change(d.dressing) })),
+        }
+      : onTier(tier, (t) => ({ ...t, dressings: replaced(t.dressings, (d) => d.id === id, change) }))(plan);
+}
+
+const is =
+  (id: string) =>
+  (over: PlanDressing): boolean =>
+    over.dressing.id === id;
+
+function isShared(plan: Plan, tier: string, id: string): boolean {
+  return plan.dressings?.some((d) => is(id)(d) && d.tiers.includes(tier)) ?? false;
 }
 
 export function setting(tier: string, dressing: string, field: string, value: unknown): Edit {
@@ -72,7 +89,14 @@ export function copyTier(id: string): Edit {
     const at = plan.tiers.findIndex((t) => t.id === id);
     const tier = plan.tiers[at]!;
     const copy = { ...tier, id: freeId('tier', plan.tiers), name: `${tier.name.slice(0, 52)}, copy` };
-    return { ...plan, tiers: [...plan.tiers.slice(0, at + 1), copy, ...plan.tiers.slice(at + 1)] };
+    return {
+      ...plan,
+      tiers: [...plan.tiers.slice(0, at + 1), copy, ...plan.tiers.slice(at + 1)],
+      // What goes over the tier goes over its copy.
+      dressings: (plan.dressings ?? []).map((d) =>
+        d.tiers.includes(id) ? { ...d, tiers: [...d.tiers, copy.id] } : d,
+      ),
+    };
   };
 }
 
@@ -80,6 +104,7 @@ export function removeTier(id: string): Edit {
   return (plan) => ({
     ...plan,
     tiers: plan.tiers.filter((t) => t.id !== id),
+    dressings: without(plan.dressings ?? [], id),
     // What stood on it stands on the top tier until somebody says where.
     pieces: plan.pieces.some((p) => p.seat.tier === id)
       ? replaced(
@@ -175,22 +200,25 @@ export function addDressing(
   technique: string,
   { division, covers = false, surface }: Pick<Partial<Dressing>, 'division' | 'covers' | 'surface'> = {},
 ): Edit {
-  return onTier(tier, (t) => ({
-    ...t,
-    dressings: [
-      ...t.dressings,
-      {
-        id: freeId(technique, t.dressings),
-        technique,
-        ...(surface && surface !== 'side' ? { surface } : {}),
-        division: division ?? t.divisions[0]!.id,
-        resting: false,
-        covers,
-        colours: [],
-        settings: {},
-      },
-    ],
-  }));
+  return (plan) => {
+    const taken = cut(plan).tiers.find((t) => t.id === tier)?.dressings ?? [];
+    return onTier(tier, (t) => ({
+      ...t,
+      dressings: [
+        ...t.dressings,
+        {
+          id: freeId(technique, taken),
+          technique,
+          ...(surface && surface !== 'side' ? { surface } : {}),
+          division: division ?? t.divisions[0]!.id,
+          resting: false,
+          covers,
+          colours: [],
+          settings: {},
+        },
+      ],
+    }))(plan);
+  };
 }
 
 /** A dressing as it was fitted to this tier, on top of its other courses. */
@@ -199,20 +227,80 @@ export function putOn(tier: string, dressing: Dressing): Edit {
 }
 
 export function takeOff(tier: string, id: string): Edit {
+  return (plan) =>
+    isShared(plan, tier, id)
+      ? { ...plan, dressings: without(plan.dressings, tier, id) }
+      : ownOff(tier, id)(plan);
+}
+
+/** Without a tier under what goes over several, or under one of them; over none it is gone. */
+function without(dressings: readonly PlanDressing[], tier: string, id?: string): PlanDressing[] {
+  return dressings
+    .map((d) => (id === undefined || is(id)(d) ? { ...d, tiers: d.tiers.filter((t) => t !== tier) } : d))
+    .filter((d) => d.tiers.length > 0);
+}
+
+/** A tier's own dressing worn by every tier from now on: told once, changed once. */
+export function onEveryTier(tier: string, id: string): Edit {
+  return (plan) => {
+    const dressing = plan.tiers.find((t) => t.id === tier)?.dressings.find((d) => d.id === id);
+    if (!dressing) {
+      return plan;
+    }
+    const off = ownOff(tier, id)(plan);
+    const taken = [...off.tiers.flatMap((t) => t.dressings), ...off.dressings.map((d) => d.dressing)];
+    const over = { dressing: { ...dressing, id: freeId(id, taken) }, tiers: plan.tiers.map((t) => t.id) };
+    return { ...off, dressings: [...off.dressings, over] };
+  };
+}
+
+/** What goes over several tiers made this one's own; the others keep it. */
+export function onThisTier(tier: string, id: string): Edit {
+  return (plan) => {
+    const over = plan.dressings.find(is(id));
+    return over
+      ? putOn(tier, {
+          ...over.dressing,
+          id: freeId(
+            `${id}-own`.slice(0, 36),
+            plan.tiers.flatMap((t) => t.dressings),
+          ),
+        })({
+          ...plan,
+          dressings: without(plan.dressings, tier, id),
+        })
+      : plan;
+  };
+}
+
+function ownOff(tier: string, id: string): Edit {
   return onTier(tier, (t) => ({ ...t, dressings: t.dressings.filter((d) => d.id !== id) }));
 }
 
 /** Puts a course so many places higher among the others; the edges stop it. */
 export function moveDressing(tier: string, id: string, up: number): Edit {
-  return onTier(tier, (t) => {
-    const from = t.dressings.findIndex((d) => d.id === id);
-    const to = Math.max(0, Math.min(t.dressings.length - 1, from + up));
-    if (from < 0 || to === from) {
-      return t;
-    }
-    const rest = t.dressings.filter((_, i) => i !== from);
-    return { ...t, dressings: [...rest.slice(0, to), t.dressings[from]!, ...rest.slice(to)] };
-  });
+  return (plan) =>
+    isShared(plan, tier, id)
+      ? { ...plan, dressings: moved(plan.dressings, plan.dressings.findIndex(is(id)), up) }
+      : onTier(tier, (t) => {
+          const from = t.dressings.findIndex((d) => d.id === id);
+          const dressings = moved(t.dressings, from, up);
+          return dressings === t.dressings ? t : { ...t, dressings };
+        })(plan);
+}
+
+function moved<T>(list: T[], from: number, up: number): T[] {
+  const to = Math.max(0, Math.min(list.length - 1, from + up));
+  if (from < 0 || to === from) {
+    return list;
+  }
+  const rest = list.filter((_, i) => i !== from);
+  return [...rest.slice(0, to), list[from]!, ...rest.slice(to)];
+}
+
+/** One end of the part of the way round that a dressing takes, in degrees from the front. */
+export function stretchEnd(tier: string, id: string, end: 'from' | 'to', degrees: number): Edit {
+  return onDressing(tier, id, (d) => (d.stretch ? { ...d, stretch: { ...d.stretch, [end]: degrees } } : d));
 }
 
 /** One edge of a dressing's zone moved; told from the edge it was told from, the upper one else from the top. */

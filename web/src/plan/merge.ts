@@ -1,13 +1,21 @@
 import type { Plan } from '../api/client';
 
 type Json = unknown;
-type Named = { id: string };
+/** What has a name in its list; a dressing over several tiers has that of the dressing. */
+type Named = { id: string } | { dressing: { id: string } };
+
+const nameOf = (each: Named): string => ('id' in each ? each.id : each.dressing.id);
 
 const isObject = (value: Json): value is Record<string, Json> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 const same = (a: Json, b: Json): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
 const isNamed = (list: Json): list is Named[] =>
-  Array.isArray(list) && list.every((each) => isObject(each) && typeof each.id === 'string');
+  Array.isArray(list) &&
+  list.every(
+    (each) =>
+      isObject(each) &&
+      (typeof each.id === 'string' || (isObject(each.dressing) && typeof each.dressing.id === 'string')),
+  );
 
 /** Three documents of one beginning as one: what one side left alone is the other's; where both changed it, mine. */
 export function merged(base: Plan, mine: Plan, theirs: Plan): Plan {
@@ -40,10 +48,10 @@ function both(base: Json, mine: Json, theirs: Json): Json {
 
 /** By name and in my order; what the other side added stands where it put it, what one took out and the other left goes. */
 function lists(base: Named[], mine: Named[], theirs: Named[]): Named[] {
-  const find = (list: Named[], id: string) => list.find((each) => each.id === id);
+  const find = (list: Named[], id: string) => list.find((each) => nameOf(each) === id);
   const kept = mine.flatMap((each) => {
-    const before = find(base, each.id);
-    const other = find(theirs, each.id);
+    const before = find(base, nameOf(each));
+    const other = find(theirs, nameOf(each));
     if (other === undefined) {
       // Taken out over there: gone, unless it was changed here or is new.
       return before !== undefined && same(before, each) ? [] : [each];
@@ -51,8 +59,8 @@ function lists(base: Named[], mine: Named[], theirs: Named[]): Named[] {
     return [both(before, each, other) as Named];
   });
   theirs.forEach((each, at) => {
-    const before = find(base, each.id);
-    if (find(mine, each.id) === undefined && (before === undefined || !same(before, each))) {
+    const before = find(base, nameOf(each));
+    if (find(mine, nameOf(each)) === undefined && (before === undefined || !same(before, each))) {
       kept.splice(Math.min(at, kept.length), 0, each);
     }
   });

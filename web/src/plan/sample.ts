@@ -10,6 +10,7 @@ export const samplePlan = (): Plan => ({
   brief: { client: '', place: '', allergies: '', notes: '' },
   palette: [],
   pieces: [],
+  dressings: [],
   tiers: [
     {
       id: 'top',

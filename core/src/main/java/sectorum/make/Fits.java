@@ -72,7 +72,11 @@ public final class Fits {
     static List<Fit> of(List<Job> jobs, List<Batch> batches, List<Tier> tiers, Stock stock, Table table) {
         Fits fits = new Fits(stock, table);
         for (Job job : jobs) {
-            Who who = new Who(job.tier(), job.dressing(), job.division(), job.name());
+            Who who = new Who(
+                    job.tier(),
+                    job.dressing(),
+                    job.division(),
+                    job.tierName().isEmpty() ? job.name() : job.name() + " on " + job.tierName());
             job.making().tools().forEach(tool -> fits.tool(who, tool));
             fits.joint(job);
         }

@@ -92,6 +92,11 @@ public record Dressing(
         this(id, technique, surface, division, zone, null, resting, covers, colours, settings);
     }
 
+    /** The same on the marks of another division. */
+    public Dressing marked(String other) {
+        return new Dressing(id, technique, surface, other, zone, stretch, resting, covers, colours, settings);
+    }
+
     /** The same over a part of the way round. */
     public Dressing along(@Absent StretchSpec part) {
         return new Dressing(id, technique, surface, division, zone, part, resting, covers, colours, settings);

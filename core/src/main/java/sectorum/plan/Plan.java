@@ -155,7 +155,7 @@ public record Plan(
         List<Dressing> worn = new ArrayList<>(tier.dressings());
         dressings.stream()
                 .filter(over -> over.tiers().contains(tier.id()))
-                .map(PlanDressing::dressing)
+                .map(over -> over.on(tier))
                 .forEach(worn::add);
         return worn.size() == tier.dressings().size() ? tier : tier.wearing(worn);
     }

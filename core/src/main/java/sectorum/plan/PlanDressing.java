@@ -23,6 +23,13 @@ public record PlanDressing(Dressing dressing, List<String> tiers) {
         Check.unique("dressings.tiers", "Tier", tiers, t -> t);
     }
 
+    /** As a tier wears it: on the division of that name, or on the tier's first. */
+    Dressing on(Tier tier) {
+        return tier.divisions().stream().anyMatch(d -> d.id().equals(dressing.division()))
+                ? dressing
+                : dressing.marked(tier.divisions().get(0).id());
+    }
+
     String id() {
         return dressing.id();
     }

@@ -8,7 +8,9 @@ import sectorum.build.Seating;
 import sectorum.days.Air;
 import sectorum.days.Drying;
 import sectorum.days.Rest;
+import sectorum.make.Tint;
 import sectorum.measure.Absent;
+import sectorum.measure.Field;
 import sectorum.plan.OwnPiece;
 
 /**
@@ -20,6 +22,8 @@ import sectorum.plan.OwnPiece;
  * @param picks of all of them
  * @param buried how deep a pick goes, mm
  * @param places where each of them stands
+ * @param shade of its colour, #rrggbb; absent: as its paste comes
+ * @param fields settings of its kind
  * @param dries about how long, in the plan's room; absent: it needs no rest
  */
 public record PieceWorkup(
@@ -30,6 +34,8 @@ public record PieceWorkup(
         int picks,
         double buried,
         List<Seating.Place> places,
+        List<Field> fields,
+        @Absent String shade,
         @Absent Dries dries) {
     /**
      * @param low hours at the least, until what it waits for
@@ -62,9 +68,10 @@ public record PieceWorkup(
     public PieceWorkup {
         outline = List.copyOf(outline);
         places = List.copyOf(places);
+        fields = List.copyOf(fields);
     }
 
-    public static PieceWorkup of(OwnPiece piece, List<Seating.Place> places, double humidity) {
+    public static PieceWorkup of(OwnPiece piece, List<Seating.Place> places, Tint tint, double humidity) {
         MadeAhead made = AheadCatalogue.make(piece);
         List<Double> outline = new ArrayList<>(made.front().outers().get(0));
         outline.addAll(outline.subList(0, 2));
@@ -78,6 +85,8 @@ public record PieceWorkup(
                 piece.count() * made.picks(),
                 made.buried(),
                 places,
+                AheadCatalogue.of(piece.made()).fields(piece.values(), piece),
+                tint.id().isEmpty() ? null : tint.shade(),
                 rest == null ? null : Dries.of(piece, rest, room));
     }
 }

@@ -19,6 +19,7 @@ import sectorum.handover.FrontView;
 import sectorum.handover.Handover;
 import sectorum.handover.HandoverPages;
 import sectorum.handover.HandoverWork;
+import sectorum.make.Tint;
 import sectorum.make.Worktop;
 import sectorum.measure.Absent;
 import sectorum.measure.LengthUnit;
@@ -158,7 +159,11 @@ public final class Workup {
     /** Each piece of one's own, worked out. */
     public static List<PieceWorkup> pieces(Plan plan) {
         return plan.pieces().stream()
-                .map(p -> PieceWorkup.of(p, Seating.of(plan, p), plan.made().humid()))
+                .map(p -> PieceWorkup.of(
+                        p,
+                        Seating.of(plan, p),
+                        Tint.in(plan.palette(), p.colour()),
+                        plan.made().humid()))
                 .toList();
     }
 

@@ -11,6 +11,7 @@ import sectorum.bench.Shelf;
 import sectorum.days.Air;
 import sectorum.days.Drying;
 import sectorum.days.Rest;
+import sectorum.make.Tint;
 import sectorum.material.Material;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Span;
@@ -56,7 +57,8 @@ class DryingTest {
         assertThat(rest.least()).isEqualTo(39 * 60);
         assertThat(rest.estimate()).isTrue();
         assertThat(rest.shelf()).isEqualTo(Shelf.FORMER);
-        PieceWorkup.Dries dries = PieceWorkup.of(plaque, List.of(), 0.5).dries();
+        PieceWorkup.Dries dries =
+                PieceWorkup.of(plaque, List.of(), Tint.PLAIN, 0.5).dries();
         assertThat(dries.hard()).isCloseTo(30, within(1e-9));
         assertThat(dries.handled()).isCloseTo(10.5, within(1e-9));
         Rest handled = Drying.of(plaque, OwnPiece.Until.HANDLED, null);
@@ -76,8 +78,10 @@ class DryingTest {
                 true,
                 new OwnPiece.Resting(OwnPiece.Faces.FORMER, null, null, null, sheet));
         assertThat(Drying.hours(plaque)).isCloseTo(105, within(1e-9));
-        assertThat(PieceWorkup.of(plaque, List.of(), 0.5).dries().hard()).isCloseTo(105, within(1e-9));
-        assertThat(PieceWorkup.of(plaque, List.of(), 0.65).dries().hard()).isCloseTo(105 * 1.5, within(1e-9));
+        assertThat(PieceWorkup.of(plaque, List.of(), Tint.PLAIN, 0.5).dries().hard())
+                .isCloseTo(105, within(1e-9));
+        assertThat(PieceWorkup.of(plaque, List.of(), Tint.PLAIN, 0.65).dries().hard())
+                .isCloseTo(105 * 1.5, within(1e-9));
     }
 
     @ParameterizedTest(name = "{0} of {1}: {2} to {3} minutes, an estimate {4}")
@@ -110,7 +114,7 @@ class DryingTest {
     @Test
     void plainFondantIsNeverToldAsHard() {
         PieceWorkup.Dries dries = PieceWorkup.of(
-                        piece(OwnPiece.Form.PLAQUE, Material.FONDANT, false, null), List.of(), 0.5)
+                        piece(OwnPiece.Form.PLAQUE, Material.FONDANT, false, null), List.of(), Tint.PLAIN, 0.5)
                 .dries();
         assertThat(dries.hard()).isNull();
         assertThat(dries.handled()).isCloseTo(72 * 0.35, within(1e-9));

@@ -77,6 +77,14 @@ class PlanDressingsTest {
         assertThat(over.asNewOrder("Again").dressings()).isEqualTo(over.dressings());
     }
 
+    @Test
+    void onATierWithoutItsMarksItStandsOnTheFirst() {
+        Dressing elsewhere = worn("border", "").marked("halves");
+        Plan over = BARE.over(List.of(new PlanDressing(elsewhere, ids(BARE))));
+        assertThat(over.cut().tiers()).allSatisfy(t -> assertThat(t.dressing("border").division())
+                .isEqualTo("marks"));
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"unknown tier", "no tier", "a tier twice", "its own name", "twice", "too many", "nothing"})
     void whatCannotBeCutIsRefused(String why) {

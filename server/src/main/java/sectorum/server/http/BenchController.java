@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import sectorum.ahead.AheadCatalogue;
 import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.divide.Fold;
@@ -22,6 +23,7 @@ import sectorum.measure.LengthUnit;
 import sectorum.measure.Phrase;
 import sectorum.measure.Refused;
 import sectorum.outline.OutlineKind;
+import sectorum.plan.OwnPiece;
 import sectorum.plan.Coat;
 import sectorum.plan.Tier;
 import sectorum.server.cupboard.Cupboard;
@@ -47,12 +49,16 @@ class BenchController {
     record Kind(String kind, String label, List<Field> fields) {}
 
     /** A technique of the tray. */
-    record Offered(String id, String name, boolean covers) {}
+    record Offered(String id, String name, boolean covers, boolean partial) {}
+
+    /** A kind of piece made ahead. */
+    record AheadChoice(OwnPiece.Kind kind, String name) {}
 
     /** All that is the same for every plan. */
     record Choices(
             List<Kind> outlines,
             List<Offered> techniques,
+            List<AheadChoice> ahead,
             List<MaterialChoice> materials,
             Field height,
             Field coat,
@@ -95,7 +101,10 @@ class BenchController {
                         .map(k -> new Kind(k.key(), k.label(), k.fields()))
                         .toList(),
                 Catalogue.all().stream()
-                        .map(t -> new Offered(t.id(), t.name(), t.covers()))
+                        .map(t -> new Offered(t.id(), t.name(), t.covers(), t.isPartial()))
+                        .toList(),
+                AheadCatalogue.all().stream()
+                        .map(k -> new AheadChoice(k.kind(), k.name()))
                         .toList(),
                 Arrays.stream(Material.values()).map(MaterialChoice::of).toList(),
                 Tier.HEIGHT,
