@@ -53,7 +53,7 @@ const FRESH: Omit<OwnPiece, 'id'> = {
   height: 100,
   thickness: 3,
   count: 1,
-  paste: 'gum',
+  material: 'gum',
   dark: false,
   seat: { tier: '', on: 'top', angle: 0, out: 0, up: 0 },
   labour: { minutes: 40, placing: 5, pauses: true, ahead: 0 },
@@ -236,10 +236,10 @@ function Fields({ piece, worked }: { piece: OwnPiece; worked: PieceWorkup | unde
       />
       <Pick
         label="Made of"
-        value={piece.paste ?? 'none'}
+        value={piece.material ?? 'none'}
         options={[...choices('pieces'), { name: 'none', label: 'something else' }]}
         onChoice={(p) =>
-          void change((o) => withField(o, 'paste', p === 'none' ? undefined : (p as OwnPiece['paste'])))
+          void change((o) => withField(o, 'material', p === 'none' ? undefined : (p as OwnPiece['material'])))
         }
       />
       <Pick
@@ -335,7 +335,7 @@ function Fields({ piece, worked }: { piece: OwnPiece; worked: PieceWorkup | unde
       />
       <Pick
         label="Another paste over it"
-        value={resting.layer?.paste ?? 'none'}
+        value={resting.layer?.material ?? 'none'}
         options={[{ name: 'none', label: 'nothing' }, ...choices('dries')]}
         onChoice={(paste) =>
           void set({
@@ -345,7 +345,7 @@ function Fields({ piece, worked }: { piece: OwnPiece; worked: PieceWorkup | unde
               paste === 'none'
                 ? undefined
                 : {
-                    paste: paste as NonNullable<OwnPiece['paste']>,
+                    material: paste as NonNullable<OwnPiece['material']>,
                     thickness: resting.layer?.thickness ?? 2,
                   },
             ),
@@ -389,7 +389,7 @@ function Fields({ piece, worked }: { piece: OwnPiece; worked: PieceWorkup | unde
       {piece.sticks.kind === 'wire' ? (
         <p className="note w-full">Wires never go bare into cake: each into a pick.</p>
       ) : null}
-      {piece.paste === 'sugar' ? (
+      {piece.material === 'sugar' ? (
         <p className="note w-full">Hot sugar burns: gloves and sleeves, no children near, cold water by.</p>
       ) : null}
     </div>

@@ -163,11 +163,11 @@ const HowMade = memo(function HowMade({ making, colours, palette }: MadeProps) {
           <tbody>
             {making.used.map((u) => (
               <tr
-                key={`${u.paste}.${u.colour}.${u.thickness}`}
+                key={`${u.material}.${u.colour}.${u.thickness}`}
                 className="border-t border-dotted border-ink/30"
               >
                 <td className="py-1">
-                  {capital(words(u.paste))}
+                  {capital(words(u.material))}
                   <span className="block text-[0.92rem] text-soft">
                     {[
                       name(u.colour),

@@ -59,15 +59,15 @@ function OneCoat({ tier, coat: c, index }: { tier: Tier; coat: Coat; index: numb
       </p>
       <Pick
         label="Of"
-        value={c.paste ?? 'usual'}
+        value={c.material ?? 'usual'}
         options={[
           { name: 'usual', label: 'as its name says' },
           ...choices('coats'),
-          ...(c.paste && !choices('coats').some((m) => m.name === c.paste)
-            ? [{ name: c.paste, label: words(c.paste) }]
+          ...(c.material && !choices('coats').some((m) => m.name === c.material)
+            ? [{ name: c.material, label: words(c.material) }]
             : []),
         ]}
-        onChoice={(p) => void change('paste', p === 'usual' ? undefined : p)}
+        onChoice={(p) => void change('material', p === 'usual' ? undefined : p)}
       />
       <Pick
         label="Colour"

@@ -77,7 +77,7 @@ function Kneaded({ batch, number, most, top }: KneadedProps) {
               .map((m) =>
                 m.powder
                   ? `${mass(m.grams)} CMC powder, kneaded in and rested`
-                  : `${mass(m.grams)} ${words(m.paste)}${m.tint.id === '' ? '' : ` ${m.tint.name}`}`,
+                  : `${mass(m.grams)} ${words(m.material)}${m.tint.id === '' ? '' : ` ${m.tint.name}`}`,
               )
               .join(' + ')}
             {batch.tint.blend?.marbled ? '. Its off-cuts serve only as marble.' : ''}

@@ -45,7 +45,7 @@ export function Room() {
         {base ? (
           <Pick
             label="Covered with"
-            value={base.paste ? (base.colour ?? 'plain') : 'bare'}
+            value={base.material ? (base.colour ?? 'plain') : 'bare'}
             options={[
               { name: 'bare', label: 'nothing' },
               { name: 'plain', label: 'fondant, as it comes' },
@@ -54,15 +54,15 @@ export function Room() {
             onChoice={(chosen) =>
               void editor.edit(
                 onTable((t) => {
-                  const { paste: _, colour: __, ...bare } = t.base!;
+                  const { material: _, colour: __, ...bare } = t.base!;
                   return {
                     ...t,
                     base:
                       chosen === 'bare'
                         ? bare
                         : chosen === 'plain'
-                          ? { ...bare, paste: 'fondant' }
-                          : { ...bare, paste: 'fondant', colour: chosen },
+                          ? { ...bare, material: 'fondant' }
+                          : { ...bare, material: 'fondant', colour: chosen },
                   };
                 }),
               )

@@ -3,10 +3,15 @@ import type { Batch } from '../api/client';
 import { decimal, hours, mass, money } from '../units/units';
 import { batchWords, capital, formWords } from '../units/words';
 
-const batch = (paste: Batch['paste'], colour: string, thickness: number, form: Batch['form']): Batch => ({
+const batch = (
+  material: Batch['material'],
+  colour: string,
+  thickness: number,
+  form: Batch['form'],
+): Batch => ({
   id: 'x',
   form,
-  paste,
+  material,
   tint: { id: colour === '' ? '' : 'c', name: colour, shade: '#ffffff' },
   thickness,
   coverings: [],

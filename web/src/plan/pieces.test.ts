@@ -11,7 +11,7 @@ const piece = (id: string, tier = ''): OwnPiece => ({
   height: 40,
   thickness: 3,
   count: 2,
-  paste: 'gum',
+  material: 'gum',
   dark: false,
   seat: { tier, on: 'top', angle: 0, out: 0, up: 0 },
   labour: { minutes: 10, placing: 2, pauses: true, ahead: 0 },
@@ -44,7 +44,7 @@ describe('pieces of one’s own', () => {
     expect(thin.pieces[1]!.thickness).toBe(2);
     expect(thin.pieces[0]!.thickness).toBe(3);
     const bare = mend(nowhere, press({ target: 'piece', field: 'moon/paste' }))(two);
-    expect(bare.pieces[1]).not.toHaveProperty('paste');
+    expect(bare.pieces[1]).not.toHaveProperty('material');
   });
 });
 

@@ -2,7 +2,7 @@ import type { Batch, LengthUnit } from '../api/client';
 import { length } from './units';
 
 /** What a material is called. */
-export type MaterialWords = (material: Batch['paste']) => string;
+export type MaterialWords = (material: Batch['material']) => string;
 
 const FORMS: Record<Batch['form'], string> = {
   coat: 'spread',
@@ -21,7 +21,7 @@ export function capital(words: string): string {
 export function batchWords(batch: Batch, unit: LengthUnit, words: MaterialWords): string {
   const colour = batch.tint.id === '' ? '' : `, ${batch.tint.name}`;
   const thick = batch.thickness > 0 ? `, ${length(batch.thickness, unit)}` : '';
-  return `${capital(words(batch.paste))}${colour}${thick}${batch.ahead ? ', made ahead' : ''}`;
+  return `${capital(words(batch.material))}${colour}${thick}${batch.ahead ? ', made ahead' : ''}`;
 }
 
 /** The lid beside a strip, as it is rolled. */

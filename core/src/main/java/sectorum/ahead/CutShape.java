@@ -53,17 +53,17 @@ final class CutShape implements AheadKind {
         Shelf on = piece.resting().faces() == OwnPiece.Faces.FORMER
                 ? Shelf.FORMER
                 : piece.resting().shelf();
-        Material paste = piece.paste();
+        Material material = piece.material();
         Component only = new Component(
                 Phrase.of("{}", Quantity.text(piece.name())),
                 front,
                 piece.thickness(),
-                paste,
+                material,
                 1,
                 1,
                 piece.resting().stated(),
                 on);
-        double grams = (paste == null ? shape.paste() : paste).sheet(front.area(), piece.thickness());
+        double grams = (material == null ? shape.material() : material).sheet(front.area(), piece.thickness());
         return new MadeAhead(
                 List.of(only),
                 front,
@@ -71,7 +71,7 @@ final class CutShape implements AheadKind {
                 grams,
                 piece.picks(),
                 piece.buried(),
-                paste == null ? Adhesive.ROYAL : paste.adhesive(),
+                material == null ? Adhesive.ROYAL : material.adhesive(),
                 steps(piece),
                 Drawings.when(List::of),
                 List.of());

@@ -118,8 +118,8 @@ public record Thing(
                 .orElseThrow(() -> new IllegalArgumentException(kind + " has no " + name));
     }
 
-    public boolean isPaste(Material paste) {
-        return kind == ThingKind.PASTE && choice("paste").equals(paste.key());
+    public boolean isPaste(Material material) {
+        return kind == ThingKind.PASTE && choice("paste").equals(material.key());
     }
 
     /** Price of a gram or a piece; not a number where none is known. */

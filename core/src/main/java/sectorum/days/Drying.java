@@ -26,29 +26,29 @@ public final class Drying {
     private Drying() {}
 
     /** Hours at 2 mm with both faces free in the usual room; not a number for what does not dry hard. */
-    public static double base(Material paste) {
-        return paste.dryingHours();
+    public static double base(Material material) {
+        return material.dryingHours();
     }
 
     /** Whether it never gets hard, only firm, however long it dries. */
-    public static boolean staysFirm(@Absent Material paste) {
-        return paste != null && paste.isOnlyFirm();
+    public static boolean staysFirm(@Absent Material material) {
+        return material != null && material.isOnlyFirm();
     }
 
     /** About so many hours until hard by the formula, in the usual room; t in mm. */
-    public static double hours(Material paste, double thickness, OwnPiece.Faces faces, boolean dark) {
-        return base(paste) * thickness / BASE_MM * faces.factor() * (dark ? DARK : 1);
+    public static double hours(Material material, double thickness, OwnPiece.Faces faces, boolean dark) {
+        return base(material) * thickness / BASE_MM * faces.factor() * (dark ? DARK : 1);
     }
 
     /** About so many hours until a piece is hard, a second layer with it; not a number for what does not dry. */
     public static double hours(OwnPiece piece) {
-        if (piece.paste() == null) {
+        if (piece.material() == null) {
             return Double.NaN;
         }
         OwnPiece.Layer over = piece.resting().layer();
         // A layer lies on the piece with its own other face free.
-        double more = over == null ? 0 : hours(over.paste(), over.thickness(), OwnPiece.Faces.BOTH, piece.dark());
-        return hours(piece.paste(), piece.thickness(), piece.resting().faces(), piece.dark()) + more;
+        double more = over == null ? 0 : hours(over.material(), over.thickness(), OwnPiece.Faces.BOTH, piece.dark());
+        return hours(piece.material(), piece.thickness(), piece.resting().faces(), piece.dark()) + more;
     }
 
     /**
@@ -73,7 +73,8 @@ public final class Drying {
             double upper = stated.most() == null ? stated.least() : stated.most();
             return upper <= 0 ? null : new Rest(shelf, places, minutes(stated.least()), minutes(upper), false, false);
         }
-        Material.Setting sets = piece.paste() == null ? null : piece.paste().setting();
+        Material.Setting sets =
+                piece.material() == null ? null : piece.material().setting();
         if (sets != null) {
             return new Rest(shelf, places, sets.likely(), sets.least(), false, false);
         }
@@ -87,7 +88,7 @@ public final class Drying {
     /** What the craft states for a kind of piece. */
     @Absent
     private static Span craft(OwnPiece piece) {
-        boolean dries = piece.paste() != null && !Double.isNaN(base(piece.paste()));
+        boolean dries = piece.material() != null && !Double.isNaN(base(piece.material()));
         return piece.form() == OwnPiece.Form.PAIR && dries ? PAIR : null;
     }
 

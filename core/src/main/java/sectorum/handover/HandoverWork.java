@@ -98,7 +98,7 @@ public final class HandoverWork {
                             kilos(build.tiers().get(i).own())),
                     (tier.dummy() ? OwnPiece.Eaten.OUT : OwnPiece.Eaten.EAT).words()));
             for (Covering c : TableWork.coats(plan, tier)) {
-                brings(c.paste().allergens(), c.paste().words());
+                brings(c.material().allergens(), c.material().words());
             }
             w.dressings().forEach(worn -> parts.add(dressing(tier, worn)));
         }
@@ -110,8 +110,8 @@ public final class HandoverWork {
     private Handover.Handed dressing(Tier tier, TierWorkup.Worn worn) {
         boolean hard = false;
         for (Making.Used used : worn.making().used()) {
-            brings(used.paste().allergens(), used.paste().words());
-            hard |= used.paste().isHard();
+            brings(used.material().allergens(), used.material().words());
+            hard |= used.material().isHard();
         }
         return new Handover.Handed(
                 worn.name(),
@@ -151,9 +151,9 @@ public final class HandoverWork {
     }
 
     private void brings(OwnPiece p) {
-        Material paste = p.paste();
-        if (paste != null) {
-            brings(paste.allergens(), paste.words());
+        Material material = p.material();
+        if (material != null) {
+            brings(material.allergens(), material.words());
         }
     }
 

@@ -27,7 +27,7 @@ public record Batch(
         String id,
         boolean ahead,
         Form form,
-        Material paste,
+        Material material,
         Tint tint,
         double thickness,
         @Absent Dial.Set dial,
@@ -106,7 +106,7 @@ public record Batch(
     }
 
     /** A part of a mix: {@code powder} where it is CMC kneaded in. */
-    public record Mixed(Material paste, Tint tint, boolean powder, double grams) {}
+    public record Mixed(Material material, Tint tint, boolean powder, double grams) {}
 
     /** @param grams of the kneaded mass that a job, or a tier's covering, answers for */
     public record Share(String job, double grams) {}

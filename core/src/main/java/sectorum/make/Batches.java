@@ -47,7 +47,7 @@ final class Batches {
         Batches batches = new Batches(stock, table, palette);
         for (Covering covering : coverings) {
             Batch.Form form = covering.laid() == sectorum.plan.Coat.Laid.SPREAD ? Batch.Form.COAT : Batch.Form.COVER;
-            batches.group(false, form, covering.paste(), covering.tint(), covering.thickness())
+            batches.group(false, form, covering.material(), covering.tint(), covering.thickness())
                     .coverings
                     .add(covering);
         }
@@ -55,22 +55,22 @@ final class Batches {
         List<Group> order = new ArrayList<>(batches.groups.values());
         order.sort(Comparator.comparing((Group g) -> !g.ahead)
                 .thenComparing(g -> g.form)
-                .thenComparing(g -> rank(g.paste))
+                .thenComparing(g -> rank(g.material))
                 .thenComparing(g -> -g.tint.light())
                 .thenComparing(g -> -g.thickness));
         return order.stream().map(batches::batch).toList();
     }
 
     /** What dries longest is rolled first, so that it dries while the rest is rolled. */
-    private static int rank(Material paste) {
-        return paste.isKneaded() ? (int) paste.dryingHours() : AFTER_KNEADED + paste.ordinal();
+    private static int rank(Material material) {
+        return material.isKneaded() ? (int) material.dryingHours() : AFTER_KNEADED + material.ordinal();
     }
 
     /** What is still one batch's. */
     private static final class Group {
         final boolean ahead;
         final Batch.Form form;
-        final Material paste;
+        final Material material;
         final Tint tint;
         final double thickness;
         final List<Covering> coverings = new ArrayList<>();
@@ -78,17 +78,17 @@ final class Batches {
         final Map<String, double[]> loose = new LinkedHashMap<>();
         double powder;
 
-        Group(boolean ahead, Batch.Form form, Material paste, Tint tint, double thickness) {
+        Group(boolean ahead, Batch.Form form, Material material, Tint tint, double thickness) {
             this.ahead = ahead;
             this.form = form;
-            this.paste = paste;
+            this.material = material;
             this.tint = tint;
             this.thickness = thickness;
         }
 
         String id() {
             String colour = tint.id().isEmpty() ? "plain" : tint.id();
-            return form.name().toLowerCase(java.util.Locale.ROOT) + "-" + paste.key() + "-" + colour + "-"
+            return form.name().toLowerCase(java.util.Locale.ROOT) + "-" + material.key() + "-" + colour + "-"
                     + Numbers.plain(thickness, 2) + (ahead ? "-ahead" : "");
         }
 
@@ -98,13 +98,13 @@ final class Batches {
         }
     }
 
-    private Group group(boolean ahead, Batch.Form form, Material paste, Tint tint, double thickness) {
-        Group fresh = new Group(ahead, form, paste, tint, thickness);
+    private Group group(boolean ahead, Batch.Form form, Material material, Tint tint, double thickness) {
+        Group fresh = new Group(ahead, form, material, tint, thickness);
         return groups.computeIfAbsent(fresh.id(), id -> fresh);
     }
 
-    private static Batch.Form form(Material paste, double thickness) {
-        return switch (paste.shaping()) {
+    private static Batch.Form form(Material material, double thickness) {
+        return switch (material.shaping()) {
             case COUNTED -> Batch.Form.BOUGHT;
             case SHEET -> Batch.Form.SHEET;
             default -> thickness > 0 ? Batch.Form.ROLLED : Batch.Form.SHAPED;
@@ -118,8 +118,8 @@ final class Batches {
             Making.Cut cut = cuts.get(i);
             Group group = group(
                     job.isAhead(),
-                    form(cut.paste(), cut.thickness()),
-                    cut.paste(),
+                    form(cut.material(), cut.thickness()),
+                    cut.material(),
                     job.tint(cut.colour()),
                     cut.thickness());
             String id = job.id() + "/" + (i + 1);
@@ -141,8 +141,8 @@ final class Batches {
         for (Making.Used used : job.making().used()) {
             Group group = group(
                     job.isAhead(),
-                    form(used.paste(), used.thickness()),
-                    used.paste(),
+                    form(used.material(), used.thickness()),
+                    used.material(),
                     job.tint(used.colour()),
                     used.thickness());
             double[] sum = told.computeIfAbsent(group.id(), id -> new double[2]);
@@ -162,17 +162,17 @@ final class Batches {
         double covered = g.coverings.stream().mapToDouble(Covering::stays).sum();
         double trimmed = g.coverings.stream().mapToDouble(Covering::trimmed).sum();
         double net = covered + g.lines.stream().mapToDouble(CutLine::net).sum() + g.loose();
-        double byLength = g.paste.isIcing() || g.paste.isBoughtReady() ? 0 : BY_LENGTH * g.loose();
+        double byLength = g.material.isIcing() || g.material.isBoughtReady() ? 0 : BY_LENGTH * g.loose();
         double spare = g.lines.stream().mapToDouble(CutLine::spared).sum() + byLength;
         Sheeting sheeting = g.form == Batch.Form.ROLLED || g.form == Batch.Form.SHEET ? sheeting(g) : Sheeting.NONE;
         double cut = Batch.Parts.offCuts(net + spare, sheeting.rolls, sheeting.share);
-        String key = g.paste.key() + "/" + g.tint.id();
+        String key = g.material.key() + "/" + g.tint.id();
         Batch.Parts parts = Batch.Parts.of(
                 net,
                 spare,
                 trimmed + cut,
                 g.form == Batch.Form.ROLLED ? pool.getOrDefault(key, 0.0) : 0,
-                !g.paste.isBoughtReady());
+                !g.material.isBoughtReady());
         if (g.form == Batch.Form.COVER) {
             pool.merge(key, trimmed, Double::sum);
         } else if (parts.credit() > 0) {
@@ -182,10 +182,10 @@ final class Batches {
                 g.id(),
                 g.ahead,
                 g.form,
-                g.paste,
+                g.material,
                 g.tint,
                 g.thickness,
-                g.form == Batch.Form.ROLLED && g.paste.isKneaded() ? dial(g.thickness) : null,
+                g.form == Batch.Form.ROLLED && g.material.isKneaded() ? dial(g.thickness) : null,
                 g.coverings,
                 g.lines,
                 g.loose(),
@@ -193,7 +193,12 @@ final class Batches {
                 parts,
                 sheeting.nested,
                 sheeting.rolls,
-                Mixing.of(g.paste, g.tint, parts.kneaded(), palette, Mixing.powder(g.form, g.paste, table, g.powder)),
+                Mixing.of(
+                        g.material,
+                        g.tint,
+                        parts.kneaded(),
+                        palette,
+                        Mixing.powder(g.form, g.material, table, g.powder)),
                 shares(g, net, parts));
     }
 
@@ -224,7 +229,7 @@ final class Batches {
                 .mapToInt(l -> (l.all() + l.yield() - 1) / l.yield())
                 .sum();
         List<Blank> blanks = blanks(cut);
-        Nested best = Nest.of(blanks, rolls(g.paste, g.thickness)).orElse(null);
+        Nested best = Nest.of(blanks, rolls(g.material, g.thickness)).orElse(null);
         if (best == null) {
             return new Sheeting(null, 1 + counted, UNKNOWN_SHARE);
         }
@@ -233,7 +238,7 @@ final class Batches {
                 .filter(l -> l.yield() != null)
                 .mapToDouble(l -> (double) l.all() / l.yield())
                 .sum();
-        double sheets = g.paste.sheet(
+        double sheets = g.material.sheet(
                 area(best) + own * best.roll().width() * best.roll().length(), g.thickness);
         int rolled = Math.max(1, best.count() + counted);
         double share = sheets > 0 ? Math.min(1, pieces / sheets) : UNKNOWN_SHARE;
@@ -266,21 +271,24 @@ final class Batches {
     }
 
     /** The sheets that a paste of a thickness is cut from here. */
-    List<Roll> rolls(Material paste, double thickness) {
+    List<Roll> rolls(Material material, double thickness) {
         List<Roll> rolls = new ArrayList<>();
-        if (paste.isKneaded()) {
+        if (material.isKneaded()) {
             stock.of(ThingKind.MACHINE)
                     .filter(m -> m.dial().isEmpty() || Dial.parse(m.dial()).at(thickness) != null)
                     .map(m -> Roll.of(m.name(), m.size("width"), MACHINE_LENGTH))
                     .forEach(rolls::add);
         }
-        String of = paste.isKneaded() ? "mat" : paste.shaping() == Material.Shaping.SHEET ? paste.key() : "acetate";
+        String of = material.isKneaded()
+                ? "mat"
+                : material.shaping() == Material.Shaping.SHEET ? material.key() : "acetate";
         stock.of(ThingKind.SHEET)
                 .filter(s -> s.choice("of").equals(of))
                 .map(s -> Roll.of(s.name(), s.size("width"), s.size("length")))
                 .forEach(rolls::add);
         if (rolls.isEmpty()) {
-            paste.sheets().forEach(s -> rolls.add(Roll.of(paste.words() + " " + s.name(), s.width(), s.length())));
+            material.sheets()
+                    .forEach(s -> rolls.add(Roll.of(material.words() + " " + s.name(), s.width(), s.length())));
         }
         if (rolls.isEmpty()) {
             rolls.add(Roll.BY_HAND);

@@ -22,7 +22,7 @@ public record Covering(
         String tier,
         int index,
         String name,
-        Material paste,
+        Material material,
         Tint tint,
         double thickness,
         Coat.Laid laid,
@@ -57,15 +57,15 @@ public record Covering(
     public static Covering of(
             DoubleFunction<Outline> body, double high, Coat coat, boolean outermost, Named named, Tint tint) {
         Outline outline = body.apply(0);
-        Material paste = coat.made(outermost);
+        Material material = coat.made(outermost);
         Coat.Laid laid = coat.lies(outermost);
         double t = coat.thickness();
         double p = outline.perimeter();
-        double stays = paste.sheet(outline.area() + p * high, t);
+        double stays = material.sheet(outline.area() + p * high, t);
         double m = laid == Coat.Laid.BARE ? 0 : coat.trimmed();
         double[] box = outline.box();
         return switch (laid) {
-            case SPREAD -> named.of(paste, tint, t, laid, new Cut(0, 0, false, null), stays, 0);
+            case SPREAD -> named.of(material, tint, t, laid, new Cut(0, 0, false, null), stays, 0);
             case SHEET, BARE -> {
                 double reach = 2 * high + 2 * m;
                 double a = box[0] + reach;
@@ -73,16 +73,16 @@ public record Covering(
                 double d = 2 * farthest(outline) + reach;
                 boolean round = Math.PI / 4 * d * d < a * b;
                 Cut cut = round ? new Cut(d, d, true, null) : new Cut(a, b, false, null);
-                double sheet = paste.sheet(round ? Math.PI / 4 * d * d : a * b, t);
-                yield named.of(paste, tint, t, laid, cut, Math.min(stays, sheet), Math.max(0, sheet - stays));
+                double sheet = material.sheet(round ? Math.PI / 4 * d * d : a * b, t);
+                yield named.of(material, tint, t, laid, cut, Math.min(stays, sheet), Math.max(0, sheet - stays));
             }
             case STRIP -> {
                 // Wrapped alone a sheet t thick needs πt more than what it is wrapped around (craft 3G).
                 double length = p + Math.PI * t;
                 Outline lid = body.apply(m);
-                double sheet = paste.sheet(length * (high + m) + lid.area(), t);
+                double sheet = material.sheet(length * (high + m) + lid.area(), t);
                 Cut cut = new Cut(length, high + m, false, Lid.of(lid));
-                yield named.of(paste, tint, t, laid, cut, stays, Math.max(0, sheet - stays));
+                yield named.of(material, tint, t, laid, cut, stays, Math.max(0, sheet - stays));
             }
         };
     }
@@ -103,12 +103,12 @@ public record Covering(
     /** What a covering is of. */
     public record Named(String tier, int index, String name) {
         private Covering of(
-                Material paste, Tint tint, double t, Coat.Laid laid, Cut cut, double stays, double trimmed) {
+                Material material, Tint tint, double t, Coat.Laid laid, Cut cut, double stays, double trimmed) {
             return new Covering(
                     tier,
                     index,
                     name,
-                    paste,
+                    material,
                     tint,
                     t,
                     laid,

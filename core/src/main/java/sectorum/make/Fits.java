@@ -183,7 +183,7 @@ public final class Fits {
         }
         stock.of(ThingKind.MACHINE)
                 .filter(m -> batch.dial() == null
-                        && batch.paste().isKneaded()
+                        && batch.material().isKneaded()
                         && !m.dial().isEmpty())
                 .findFirst()
                 .ifPresent(machine -> {
@@ -267,7 +267,8 @@ public final class Fits {
         Coat coat = coats.get(c.index());
         coats.set(
                 c.index(),
-                new Coat(coat.name(), coat.thickness(), coat.paste(), coat.colour(), Coat.Laid.STRIP, coat.margin()));
+                new Coat(
+                        coat.name(), coat.thickness(), coat.material(), coat.colour(), Coat.Laid.STRIP, coat.margin()));
         return new Mend(
                 Phrase.of("Cover it with a strip {} high and a lid", Quantity.length(tier.height())),
                 List.of(new Change(Change.Target.TIER, "coats", coats)));

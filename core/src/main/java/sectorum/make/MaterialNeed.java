@@ -8,17 +8,18 @@ import sectorum.measure.Absent;
 /**
  * So much of a material, wherever it is needed.
  *
- * @param paste of a paste or of pearls
+ * @param material of a paste or of pearls
  * @param name of a supply, such as CMC powder
  * @param across of pearls, mm
  */
-record MaterialNeed(ThingKind kind, @Absent Material paste, String name, String colour, double across) {
+record MaterialNeed(ThingKind kind, @Absent Material material, String name, String colour, double across) {
     static final String POWDER = "CMC powder";
 
     static MaterialNeed of(Batch.Mixed mixed) {
         return mixed.powder()
                 ? supply(POWDER)
-                : new MaterialNeed(ThingKind.PASTE, mixed.paste(), mixed.paste().words(), named(mixed.tint()), 0);
+                : new MaterialNeed(
+                        ThingKind.PASTE, mixed.material(), mixed.material().words(), named(mixed.tint()), 0);
     }
 
     static MaterialNeed supply(String name) {
@@ -31,7 +32,8 @@ record MaterialNeed(ThingKind kind, @Absent Material paste, String name, String 
 
     /** Sheets that are bought, by the piece. */
     static MaterialNeed sheets(Batch batch) {
-        return new MaterialNeed(ThingKind.SHEET, batch.paste(), batch.paste().words(), "", 0);
+        return new MaterialNeed(
+                ThingKind.SHEET, batch.material(), batch.material().words(), "", 0);
     }
 
     private static String named(Tint tint) {
@@ -44,8 +46,8 @@ record MaterialNeed(ThingKind kind, @Absent Material paste, String name, String 
             return 0;
         }
         boolean same = switch (kind) {
-            case PASTE -> thing.isPaste(paste);
-            case SHEET -> paste != null && thing.choice("of").equals(paste.key());
+            case PASTE -> thing.isPaste(material);
+            case SHEET -> material != null && thing.choice("of").equals(material.key());
             case PEARL -> Math.abs(thing.size("across") - across) <= 0.3;
             default -> thing.name().equalsIgnoreCase(name);
         };

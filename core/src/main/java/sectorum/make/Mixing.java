@@ -12,7 +12,7 @@ final class Mixing {
     private Mixing() {}
 
     /** @param perKg CMC in it, g/kg */
-    static List<Batch.Mixed> of(Material paste, Tint tint, double grams, Palette palette, double perKg) {
+    static List<Batch.Mixed> of(Material material, Tint tint, double grams, Palette palette, double perKg) {
         List<Batch.Mixed> mixed = new ArrayList<>();
         if (grams <= 0) {
             return mixed;
@@ -22,10 +22,10 @@ final class Mixing {
         for (Colour.Portion part : parts(tint)) {
             Tint of = palette.tint(part.colour(), tint);
             double mass = rest * part.share() / sum(tint);
-            paste.mixed().forEach(m -> mixed.add(new Batch.Mixed(m.material(), of, false, mass * m.share())));
+            material.mixed().forEach(m -> mixed.add(new Batch.Mixed(m.material(), of, false, mass * m.share())));
         }
         if (powder > 0) {
-            mixed.add(new Batch.Mixed(paste, Tint.PLAIN, true, powder));
+            mixed.add(new Batch.Mixed(material, Tint.PLAIN, true, powder));
         }
         return mixed;
     }
@@ -35,8 +35,8 @@ final class Mixing {
      *
      * @param asked what a technique asks for whatever the weather
      */
-    static double powder(Batch.Form form, Material paste, Table table, double asked) {
-        Powder powder = paste.powder();
+    static double powder(Batch.Form form, Material material, Table table, double asked) {
+        Powder powder = material.powder();
         double usual = table.isClose() ? powder.close() : powder.dry();
         if (!powder.rolledOnly()) {
             return usual;

@@ -104,11 +104,11 @@ public final class Shopping {
             needed.merge(MaterialNeed.sheets(batch), (double) batch.rolls(), Double::sum);
             return needed;
         }
-        MaterialNeed whole =
-                new MaterialNeed(ThingKind.PASTE, batch.paste(), batch.paste().words(), "", 0);
-        boolean owned = stock.things().stream().anyMatch(t -> whole.served(t) > 0 || t.isPaste(batch.paste()));
+        MaterialNeed whole = new MaterialNeed(
+                ThingKind.PASTE, batch.material(), batch.material().words(), "", 0);
+        boolean owned = stock.things().stream().anyMatch(t -> whole.served(t) > 0 || t.isPaste(batch.material()));
         // What is mixed from other pastes needs those, whatever recipe there is for it beside.
-        Recipe recipe = batch.paste().isMixed() ? null : Recipe.making(batch.paste());
+        Recipe recipe = batch.material().isMixed() ? null : Recipe.making(batch.material());
         if (recipe != null && !owned && grams > 0) {
             recipe.scaled(Math.max(1, grams)).amounts().stream()
                     .filter(a -> !a.name().equals("water"))
@@ -119,12 +119,12 @@ public final class Shopping {
             needed.merge(MaterialNeed.of(mixed), mixed.grams(), Double::sum);
         }
         // A ready mix on the shelf spares the mixing; the powder that makes modelling paste is in it already.
-        if (batch.paste().isMixed() && owned) {
+        if (batch.material().isMixed() && owned) {
             needed.clear();
             batch.mixed().stream()
-                    .filter(m -> !m.powder() || batch.paste().powder().rolledOnly())
+                    .filter(m -> !m.powder() || batch.material().powder().rolledOnly())
                     .forEach(m -> needed.merge(
-                            MaterialNeed.of(new Batch.Mixed(batch.paste(), m.tint(), m.powder(), 0)),
+                            MaterialNeed.of(new Batch.Mixed(batch.material(), m.tint(), m.powder(), 0)),
                             m.grams(),
                             Double::sum));
         }

@@ -143,7 +143,7 @@ public record Worktop(
     private static List<Recipe.Scaled> recipes(List<Batch> batches) {
         Map<Recipe, Double> grams = new LinkedHashMap<>();
         for (Batch batch : batches) {
-            Recipe recipe = Recipe.making(batch.paste());
+            Recipe recipe = Recipe.making(batch.material());
             if (recipe != null && batch.parts().kneaded() >= 1) {
                 grams.merge(recipe, batch.parts().kneaded(), Double::sum);
             }
@@ -214,7 +214,7 @@ public record Worktop(
         if (free || making.used().isEmpty()) {
             return List.of();
         }
-        List<Adhesive> all = making.used().get(0).paste().adhesives();
+        List<Adhesive> all = making.used().get(0).material().adhesives();
         return all.stream().map(School::of).toList();
     }
 
@@ -224,9 +224,9 @@ public record Worktop(
     }
 
     /** Grams of a paste over all batches, kneaded; for whoever tells it in one number. */
-    public double kneaded(Material paste) {
+    public double kneaded(Material material) {
         return batches.stream()
-                .filter(b -> b.paste() == paste)
+                .filter(b -> b.material() == material)
                 .mapToDouble(b -> b.parts().kneaded())
                 .sum();
     }

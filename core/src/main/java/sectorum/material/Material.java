@@ -245,7 +245,7 @@ public enum Material {
         List<Field.Choice> choices = Arrays.stream(offered)
                 .map(p -> new Field.Choice(p.key(), p.words()))
                 .toList();
-        return Field.choice("paste", label, choices, offered[0].key());
+        return Field.choice("material", label, choices, offered[0].key());
     }
 
     public static Material of(String key) {

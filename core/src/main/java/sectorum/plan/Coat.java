@@ -10,7 +10,7 @@ import sectorum.measure.Field;
  *
  * @param name what it is: ganache, fondant, …
  * @param thickness mm
- * @param paste what it is made of; absent: as its name says, otherwise by its place, see {@link #made}
+ * @param material what it is made of; absent: as its name says, otherwise by its place, see {@link #made}
  * @param colour of the palette; absent: as it comes
  * @param laid how it goes on; absent: spread, or one sheet for a paste that is rolled
  * @param margin left at the edge of a sheet for trimming, mm; absent: 20
@@ -18,7 +18,7 @@ import sectorum.measure.Field;
 public record Coat(
         String name,
         double thickness,
-        @Absent Material paste,
+        @Absent Material material,
         @Absent String colour,
         @Absent Laid laid,
         @Absent Double margin) {
@@ -59,8 +59,8 @@ public record Coat(
      * @param outermost of two coats or more: a covering, where its name does not say otherwise
      */
     public Material made(boolean outermost) {
-        if (paste != null) {
-            return paste;
+        if (material != null) {
+            return material;
         }
         String said = name.toLowerCase(Locale.ROOT);
         // Sugar paste is another word for fondant, not for sugar.

@@ -23,7 +23,7 @@ import sectorum.measure.Values;
  * @param height mm
  * @param thickness mm, front to back
  * @param count how many alike
- * @param paste what it is made of; absent: something else
+ * @param material what it is made of; absent: something else
  * @param colour of the palette, by name; absent: as its paste comes
  * @param dark whether its colour is heavy and dark: such paste dries slower
  * @param seat where it goes
@@ -42,7 +42,7 @@ public record OwnPiece(
         double height,
         double thickness,
         int count,
-        @Absent Material paste,
+        @Absent Material material,
         @Absent String colour,
         boolean dark,
         Seat seat,
@@ -217,7 +217,7 @@ public record OwnPiece(
      *
      * @param thickness mm
      */
-    public record Layer(Material paste, double thickness) {
+    public record Layer(Material material, double thickness) {
         private static final Field THICK = Field.length(
                 "pieces.resting.layer.thickness",
                 "Layer over it",
@@ -227,9 +227,9 @@ public record OwnPiece(
                 "Of the layer alone, without the piece.");
 
         public Layer {
-            if (paste == null) {
+            if (material == null) {
                 throw new Refused(
-                        "pieces.resting.layer.paste",
+                        "pieces.resting.layer.material",
                         Phrase.of(
                                 "A layer of {} needs its paste. Say what it is made of, or leave the layer out.",
                                 Quantity.length(thickness)));
@@ -307,7 +307,7 @@ public record OwnPiece(
             double height,
             double thickness,
             int count,
-            @Absent Material paste,
+            @Absent Material material,
             boolean dark,
             Seat seat,
             Labour labour,
@@ -315,8 +315,8 @@ public record OwnPiece(
             Sticks sticks,
             Eaten eaten) {
         this(
-                id, name, null, null, form, width, height, thickness, count, paste, null, dark, seat, labour, resting,
-                sticks, eaten);
+                id, name, null, null, form, width, height, thickness, count, material, null, dark, seat, labour,
+                resting, sticks, eaten);
     }
 
     private static Values values(@Absent Values settings) {
@@ -360,12 +360,12 @@ public record OwnPiece(
 
     /** Grams of one, from its box and its paste; of something else as heavy as paste. */
     public double grams() {
-        return (paste == null ? Material.FONDANT : paste).sheet(width * height * filled(), thickness);
+        return (material == null ? Material.FONDANT : material).sheet(width * height * filled(), thickness);
     }
 
     public OwnPiece thick(double mm) {
         return new OwnPiece(
-                id, name, kind, settings, form, width, height, mm, count, paste, colour, dark, seat, labour, resting,
+                id, name, kind, settings, form, width, height, mm, count, material, colour, dark, seat, labour, resting,
                 sticks, eaten);
     }
 
@@ -377,20 +377,20 @@ public record OwnPiece(
 
     public OwnPiece at(Seat other) {
         return new OwnPiece(
-                id, name, kind, settings, form, width, height, thickness, count, paste, colour, dark, other, labour,
+                id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, other, labour,
                 resting, sticks, eaten);
     }
 
     public OwnPiece aired(Faces faces) {
         Resting other = new Resting(faces, resting.stated(), resting.shelf(), resting.until(), resting.layer());
         return new OwnPiece(
-                id, name, kind, settings, form, width, height, thickness, count, paste, colour, dark, seat, labour,
+                id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
                 other, sticks, eaten);
     }
 
     public OwnPiece many(int other) {
         return new OwnPiece(
-                id, name, kind, settings, form, width, height, thickness, other, paste, colour, dark, seat, labour,
+                id, name, kind, settings, form, width, height, thickness, other, material, colour, dark, seat, labour,
                 resting, sticks, eaten);
     }
 }

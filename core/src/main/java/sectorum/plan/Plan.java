@@ -16,7 +16,7 @@ import sectorum.measure.Values;
  * One cake job.
  *
  * @param format always {@value #FORMAT}, so that a file can be told from any other
- * @param version of the format, {@value #VERSION}
+ * @param version of the format, {@value #VERSION}; whoever reads an older one brings it up to this before
  * @param name what the job is called
  * @param readyBy local day and hour it is needed, ISO without a zone; absent while unknown
  * @param brief who it is for and what to mind
@@ -42,12 +42,13 @@ public record Plan(
         @Absent Agenda agenda,
         List<PlanDressing> dressings) {
     public static final String FORMAT = "sectorum-plan";
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
     /** Picks in one cake; more cannot be counted in and out. */
     private static final int MOST_PICKS = 1000;
 
     public Plan {
         checkFormat(format, version);
+        version = VERSION;
         name = Check.words("name", "The plan's name", name, 1, 120);
         readyBy = Check.moment("readyBy", readyBy);
         brief = brief == null ? Brief.EMPTY : brief;
@@ -238,7 +239,7 @@ public record Plan(
         return new Plan(format, version, name, readyBy, brief, palette, tiers, other, stand, pieces, agenda, dressings);
     }
 
-    /** Refuses what is no plan, and a plan of another version, before anything else of it is read. */
+    /** Refuses what is no plan, and a plan that is newer than this house, before anything else of it is read. */
     public static void checkFormat(String format, int version) {
         if (!FORMAT.equals(format)) {
             throw new Refused(
@@ -248,11 +249,11 @@ public record Plan(
                             Quantity.text("" + format),
                             Quantity.text(FORMAT)));
         }
-        if (version != VERSION) {
+        if (version < 1 || version > VERSION) {
             throw new Refused(
                     "version",
                     Phrase.of(
-                            "This plan is of version {}; this Sectorum reads version {}. Open it with a newer one.",
+                            "This plan is of version {}; this Sectorum reads versions 1 to {}. Open it with a newer one.",
                             Quantity.count(version),
                             Quantity.count(VERSION)));
         }

@@ -45,13 +45,13 @@ public record Table(
      * The board under the cake.
      *
      * @param across its diameter, or its side, mm
-     * @param paste what it is covered with; absent: bare
+     * @param material what it is covered with; absent: bare
      * @param thickness of the covering, mm
      * @param colour of the palette
      */
     public record Base(
             double across,
-            @Absent Material paste,
+            @Absent Material material,
             double thickness,
             @Absent String colour) {
         public static final Field ACROSS =

@@ -60,7 +60,7 @@ public final class PlanTasks {
         private boolean takes(Batch b) {
             return switch (this) {
                 case COVERING -> b.form() == Batch.Form.COVER;
-                case PIECES -> b.form() != Batch.Form.COVER && b.paste().isKneaded();
+                case PIECES -> b.form() != Batch.Form.COVER && b.material().isKneaded();
                 case DARK -> icing(b) && dark(b);
                 case ICING -> icing(b) && !dark(b);
             };
@@ -200,7 +200,7 @@ public final class PlanTasks {
         for (Kneading kneading : Kneading.values()) {
             knead(kneading);
         }
-        if (plan.made().base() != null && plan.made().base().paste() != null) {
+        if (plan.made().base() != null && plan.made().base().material() != null) {
             double across = plan.made().base().across() / 100;
             double area = Math.PI / 4 * across * across;
             add(
@@ -219,11 +219,11 @@ public final class PlanTasks {
     }
 
     private static boolean icing(Batch b) {
-        return b.paste().isIcing();
+        return b.material().isIcing();
     }
 
     private static boolean dark(Batch b) {
-        return b.paste().deepens() && b.tint().light() < DARK;
+        return b.material().deepens() && b.tint().light() < DARK;
     }
 
     /** The batches of a kneading task: those that are coloured or mixed and not made yet. */

@@ -108,7 +108,7 @@ public final class Savings {
         }
         if (piece.resting().stated() == null) {
             faces(piece, name);
-            paste(piece, name);
+            material(piece, name);
         }
         int fewer = (int) Math.floor(piece.count() * FEWER);
         if (piece.count() > 2) {
@@ -132,20 +132,20 @@ public final class Savings {
         }
     }
 
-    private void paste(OwnPiece piece, Quantity name) {
-        for (Material paste : Material.values()) {
-            boolean quicker = piece.paste() != null
-                    && piece.paste().isKneaded()
-                    && paste.isKneaded()
-                    && paste.isHard()
-                    && Drying.base(paste) < Drying.base(piece.paste());
+    private void material(OwnPiece piece, Quantity name) {
+        for (Material material : Material.values()) {
+            boolean quicker = piece.material() != null
+                    && piece.material().isKneaded()
+                    && material.isKneaded()
+                    && material.isHard()
+                    && Drying.base(material) < Drying.base(piece.material());
             if (quicker) {
                 offer(
                         piece,
-                        Phrase.of("{}: of {}", name, Quantity.text(paste.words())),
-                        "paste",
-                        paste.key(),
-                        piece.of(paste));
+                        Phrase.of("{}: of {}", name, Quantity.text(material.words())),
+                        "material",
+                        material.key(),
+                        piece.of(material));
             }
         }
     }

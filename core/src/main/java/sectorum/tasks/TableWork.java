@@ -164,12 +164,12 @@ public final class TableWork {
 
     private static java.util.Optional<Covering> board(Plan plan) {
         Table.Base base = plan.made().base();
-        if (base == null || base.paste() == null || !(base.thickness() > 0)) {
+        if (base == null || base.material() == null || !(base.thickness() > 0)) {
             return java.util.Optional.empty();
         }
         Map<String, Object> size = new TreeMap<>(Map.of("diameter", base.across()));
         // A board is covered to its edge: no side, and a small margin to trim.
-        Coat coat = new Coat("Board", base.thickness(), base.paste(), base.colour(), null, 10.0);
+        Coat coat = new Coat("Board", base.thickness(), base.material(), base.colour(), null, 10.0);
         Covering.Named named = new Covering.Named("", 0, "Board");
         return java.util.Optional.of(Covering.of(
                 t -> OutlineKind.ROUND.build(new Values(size), t),

@@ -133,12 +133,12 @@ final class TaskSteps {
                                                     : m.tint().name()) + " "
                                             + Quantity.mass(Math.max(0.1, Rounding.halfUp(m.grams(), 0.1))))
                                     .collect(java.util.stream.Collectors.joining(" and "));
-            String verb = b.paste().isKneaded() ? "Knead" : "Mix";
+            String verb = b.material().isKneaded() ? "Knead" : "Mix";
             add(
                     Phrase.of(
                             verb + " {} of {} in {}{}.",
                             Quantity.mass(b.parts().kneaded()),
-                            Quantity.text(b.paste().words()),
+                            Quantity.text(b.material().words()),
                             Quantity.text(b.tint().name()),
                             Quantity.text(mixed)),
                     "scale, gloves",
@@ -166,8 +166,9 @@ final class TaskSteps {
             case TURNED -> "on a flat board, and turn half way";
             case FORMER -> "on a former";
         };
-        String hot =
-                p.paste() != null && p.paste().isHot() ? HOT : p.sticks().kind() == OwnPiece.Stick.WIRE ? WIRE : "";
+        String hot = p.material() != null && p.material().isHot()
+                ? HOT
+                : p.sticks().kind() == OwnPiece.Stick.WIRE ? WIRE : "";
         add(
                 Phrase.of(
                         "Make {} × {}: {} wide, {} high, {} thick, of {}; dry {}.",
@@ -177,9 +178,9 @@ final class TaskSteps {
                         Quantity.length(p.height()),
                         Quantity.length(p.thickness()),
                         Quantity.text(
-                                p.paste() == null
+                                p.material() == null
                                         ? "what it is made of"
-                                        : p.paste().words()),
+                                        : p.material().words()),
                         Quantity.text(faces)),
                 "cutter or template",
                 "",
@@ -223,13 +224,13 @@ final class TaskSteps {
         Phrase check = Phrase.of(
                 "{} of {} all round, edges sharp, no air under it.",
                 Quantity.length(coat.thickness()),
-                Quantity.text(c.paste().words()));
+                Quantity.text(c.material().words()));
         Phrase what = switch (c.laid()) {
             case SPREAD ->
                 Phrase.of(
                         "Spread {} of {} to {} and scrape it smooth.",
                         Quantity.mass(c.stays()),
-                        Quantity.text(c.paste().words()),
+                        Quantity.text(c.material().words()),
                         Quantity.length(c.thickness()));
             case SHEET, BARE ->
                 Phrase.of(

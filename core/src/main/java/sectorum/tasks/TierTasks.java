@@ -134,7 +134,7 @@ public final class TierTasks {
         for (int i = 0; i < tier.coats().size(); i++) {
             Coat coat = tier.coats().get(i);
             boolean outermost = tier.coats().size() > 1 && i == tier.coats().size() - 1;
-            Material paste = coat.made(outermost);
+            Material material = coat.made(outermost);
             TaskName before = base;
             if (!(coat.thickness() > 0)) {
                 continue;
@@ -149,7 +149,7 @@ public final class TierTasks {
                         "Coat " + tier.name() + ": " + coat.name(),
                         Rate.COATED_DM2.minutes(area),
                         false,
-                        rest(paste, last),
+                        rest(material, last),
                         after(before),
                         Dependency.after(PlanTasks.Kneading.ICING.key),
                         Dependency.after(PlanTasks.Kneading.DARK.key)));
@@ -168,9 +168,9 @@ public final class TierTasks {
         }
     }
 
-    private static Rest rest(Material paste, boolean last) {
-        if (paste.coatRests() > 0) {
-            return Rest.of(Shelf.ROOM, (int) (60 * paste.coatRests()));
+    private static Rest rest(Material material, boolean last) {
+        if (material.coatRests() > 0) {
+            return Rest.of(Shelf.ROOM, (int) (60 * material.coatRests()));
         }
         return last
                 ? Rest.of(Shelf.FRIDGE, OVERNIGHT).taking(1)
@@ -318,8 +318,8 @@ public final class TierTasks {
     }
 
     private static void materials(TierWorkup.Worn w, List<Dependency> needs) {
-        boolean kneaded = w.making().used().stream().anyMatch(u -> u.paste().isKneaded());
-        boolean icing = w.making().used().stream().anyMatch(u -> u.paste().isIcing());
+        boolean kneaded = w.making().used().stream().anyMatch(u -> u.material().isKneaded());
+        boolean icing = w.making().used().stream().anyMatch(u -> u.material().isIcing());
         if (kneaded) {
             needs.add(Dependency.after(PlanTasks.Kneading.PIECES.key));
         }

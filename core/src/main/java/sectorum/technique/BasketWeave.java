@@ -60,11 +60,11 @@ final class BasketWeave implements Technique {
         PIPED("piped", Material.BUTTERCREAM);
 
         final String words;
-        final Material paste;
+        final Material material;
 
-        Made(String words, Material paste) {
+        Made(String words, Material material) {
             this.words = words;
-            this.paste = paste;
+            this.material = material;
         }
     }
 
@@ -227,7 +227,7 @@ final class BasketWeave implements Technique {
         totals[0] = division.count() * set.stakes() * high;
         work.made(
                 Phrase.of("Stake {} long", Quantity.length(high)),
-                set.made().paste,
+                set.made().material,
                 0,
                 strand,
                 division.count() * set.stakes(),
@@ -235,7 +235,7 @@ final class BasketWeave implements Technique {
                 0);
         work.made(
                 Phrase.of("Weaver {} wide", Quantity.length(set.weaver() / set.weavers())),
-                set.made().paste,
+                set.made().material,
                 place.colours() > 1 ? 1 : 0,
                 set.weaver() / set.weavers(),
                 pieces * set.weavers(),
@@ -262,10 +262,10 @@ final class BasketWeave implements Technique {
     }
 
     private static double[] consume(DressingBuilder work, Settings set, double[] totals, DressingContext place) {
-        double stakeGrams = set.made().paste.sheet(totals[0] * set.stake() / set.stakes(), set.thick());
-        double weaverGrams = set.made().paste.sheet(totals[1] * set.weaver() / set.weavers(), set.thick());
-        work.used(set.made().paste, 0, 0, stakeGrams, totals[0])
-                .used(set.made().paste, place.colours() > 1 ? 1 : 0, 0, weaverGrams, totals[1]);
+        double stakeGrams = set.made().material.sheet(totals[0] * set.stake() / set.stakes(), set.thick());
+        double weaverGrams = set.made().material.sheet(totals[1] * set.weaver() / set.weavers(), set.thick());
+        work.used(set.made().material, 0, 0, stakeGrams, totals[0])
+                .used(set.made().material, place.colours() > 1 ? 1 : 0, 0, weaverGrams, totals[1]);
         return new double[] {stakeGrams, weaverGrams};
     }
 

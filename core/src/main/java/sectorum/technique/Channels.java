@@ -38,7 +38,7 @@ final class Channels implements Technique {
     private static final Field PASTE =
             Material.field("Cut from", Material.FONDANT, Material.HALF, Material.GUM, Material.CHOCOLATE);
 
-    private record Settings(Made made, int each, double wide, double thickness, Material paste) {}
+    private record Settings(Made made, int each, double wide, double thickness, Material material) {}
 
     @Override
     public String id() {
@@ -57,7 +57,7 @@ final class Channels implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("made", "each", "wide", "thickness", "paste");
+        return Set.of("made", "each", "wide", "thickness", "material");
     }
 
     @Override
@@ -91,7 +91,7 @@ final class Channels implements Technique {
                 chosen.count("each"),
                 chosen.number("wide"),
                 chosen.number("thickness"),
-                Material.of(chosen.choice("paste")));
+                Material.of(chosen.choice("material")));
     }
 
     @Override
@@ -169,13 +169,13 @@ final class Channels implements Technique {
         work.cycled(lines)
                 .forEach((colour, many) -> work.cut(
                         Phrase.of("Strip {} long", Quantity.length(high)),
-                        set.paste(),
+                        set.material(),
                         set.thickness(),
                         colour,
                         Flat.rectangle(0, 0, set.wide(), high),
                         many,
-                        set.paste().spare()));
-        work.adhesive(set.paste().adhesive())
+                        set.material().spare()));
+        work.adhesive(set.material().adhesive())
                 .step(
                         Phrase.of(
                                 "Cut {} strips {} wide and set them upright, {}.",

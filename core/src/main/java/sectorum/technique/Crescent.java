@@ -29,7 +29,7 @@ final class Crescent implements Technique {
     private static final Field PASTE =
             Material.field("Cut from", Material.FONDANT, Material.HALF, Material.GUM, Material.CHOCOLATE);
 
-    private record Settings(double drop, double depth, School school, double thickness, Material paste) {}
+    private record Settings(double drop, double depth, School school, double thickness, Material material) {}
 
     @Override
     public String id() {
@@ -48,7 +48,7 @@ final class Crescent implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("drop", "depth", "curve", "thickness", "paste");
+        return Set.of("drop", "depth", "curve", "thickness", "material");
     }
 
     @Override
@@ -75,7 +75,7 @@ final class Crescent implements Technique {
                 chosen.number("depth"),
                 School.of(chosen.choice("curve")),
                 chosen.number("thickness"),
-                Material.of(chosen.choice("paste")));
+                Material.of(chosen.choice("material")));
     }
 
     @Override
@@ -170,15 +170,15 @@ final class Crescent implements Technique {
                 }
                 work.cut(
                         Phrase.of("Crescent {} wide", width),
-                        set.paste(),
+                        set.material(),
                         set.thickness(),
                         c,
                         outlines.get(kind),
                         many,
-                        set.paste().spare());
+                        set.material().spare());
             }
         }
-        work.adhesive(set.paste().adhesive())
+        work.adhesive(set.material().adhesive())
                 .step(
                         Phrase.of(
                                 "Mark {} places at {} above the foot.",

@@ -243,22 +243,23 @@ final class Dots implements Technique {
 
     private static void make(DressingBuilder work, Settings set, int dots) {
         Phrase what = Phrase.of("Dot of {}", Quantity.length(set.diameter()));
-        Material paste =
+        Material material =
                 set.made() == Made.PEARLS ? Material.PEARL : set.made() == Made.CUT ? Material.FONDANT : Material.ROYAL;
         work.cycled(dots).forEach((colour, many) -> {
             if (set.made() == Made.CUT) {
-                work.cutRound(what, paste, 1.5, colour, set.diameter(), many, Spare.USUAL);
+                work.cutRound(what, material, 1.5, colour, set.diameter(), many, Spare.USUAL);
             } else {
-                double grams = set.made() == Made.PEARLS ? paste.ball(set.diameter()) : paste.ball(set.diameter()) / 2;
+                double grams =
+                        set.made() == Made.PEARLS ? material.ball(set.diameter()) : material.ball(set.diameter()) / 2;
                 Spare spare = set.made() == Made.PEARLS ? Spare.USUAL : Spare.NONE;
-                work.made(what, paste, colour, set.diameter(), many, spare, grams);
+                work.made(what, material, colour, set.diameter(), many, spare, grams);
             }
         });
         Rate rate = set.made() == Made.PIPED ? Rate.PIPED_PIECE : set.made() == Made.CUT ? Rate.CUT_PIECE : Rate.PEARL;
         if (set.made() == Made.CUT) {
             work.tool(ThingKind.PUNCH, "diameter", set.diameter(), 0.5);
         }
-        work.adhesive(paste.adhesive())
+        work.adhesive(material.adhesive())
                 .step(
                         set.where() == Where.STREWN
                                 ? Phrase.of(

@@ -56,7 +56,7 @@ final class Drape implements Technique {
             Strip.Weather weather,
             boolean stiffened,
             double thickness,
-            Material paste) {
+            Material material) {
 
         double shows() {
             return Strip.shows(width, fold, foldTo);
@@ -113,7 +113,7 @@ final class Drape implements Technique {
                 "stiff",
                 "curve",
                 "thickness",
-                "paste");
+                "material");
     }
 
     @Override
@@ -176,7 +176,7 @@ final class Drape implements Technique {
                 Choices.of(Strip.Weather.values(), chosen.choice("weather")),
                 Choices.of(Strip.Stiff.values(), chosen.choice("stiff")) == Strip.Stiff.YES,
                 chosen.number("thickness"),
-                Material.of(chosen.choice("paste")));
+                Material.of(chosen.choice("material")));
     }
 
     @Override
@@ -308,8 +308,8 @@ final class Drape implements Technique {
         }
         double longest =
                 lowest.curves().stream().mapToDouble(c -> cut(set, c)).max().orElse(0);
-        if (!set.stiffened() && set.paste().isOnlyFirm() && longest > Strip.STRETCHES_MM) {
-            double grams = lowest.count() * set.strips() * set.paste().sheet(longest * set.width(), set.thickness());
+        if (!set.stiffened() && set.material().isOnlyFirm() && longest > Strip.STRETCHES_MM) {
+            double grams = lowest.count() * set.strips() * set.material().sheet(longest * set.width(), set.thickness());
             work.find(
                     STRETCH,
                     Phrase.of(
@@ -319,7 +319,7 @@ final class Drape implements Technique {
                             Quantity.mass(Math.max(1, Rounding.ceil(grams / 1000 * Powder.SOFT.close())))),
                     Mend.setting(
                             Phrase.of("Cut all {} from half-and-half", Quantity.mass(Rounding.halfUp(grams, 1))),
-                            "paste",
+                            "material",
                             Material.HALF.key()),
                     Mend.setting(
                             Phrase.of("Stiffen the {} of paste", Quantity.mass(Rounding.halfUp(grams, 1))),

@@ -26,7 +26,7 @@ final class DrapeMaking {
                                     ? "Strip {} from below, left end cut first"
                                     : "Strip {} from below, right end cut first",
                             Quantity.count(strip[0] + 1L)),
-                    set.paste(),
+                    set.material(),
                     set.thickness(),
                     strip[1],
                     Flat.rectangle(0, 0, Drape.cut(set, curve), set.width()),
@@ -51,7 +51,7 @@ final class DrapeMaking {
         int swags = strips.get(0).count();
         boolean right = place.bench().hand() == Hand.RIGHT;
         work.powder(set.stiffened() ? Powder.SOFT.close() : 0)
-                .adhesive(set.paste().adhesive())
+                .adhesive(set.material().adhesive())
                 .step(
                         Phrase.of(
                                 "Mark {} places at {} above the foot, and the lowest point {} under them; the lowest strip's edge"

@@ -146,19 +146,25 @@ final class DressingBuilder {
 
     /** Pieces cut from a sheet: their net mass is area × thickness × density × count (craft 4.3). */
     DressingBuilder cut(
-            Phrase what, Material paste, double thickness, int colour, List<Double> outline, int count, Spare spare) {
-        return cut(what, paste, thickness, colour, outline, count, spare.of(count));
+            Phrase what,
+            Material material,
+            double thickness,
+            int colour,
+            List<Double> outline,
+            int count,
+            Spare spare) {
+        return cut(what, material, thickness, colour, outline, count, spare.of(count));
     }
 
     /** The same with so many spares, where several lines share them. */
     DressingBuilder cut(
-            Phrase what, Material paste, double thickness, int colour, List<Double> outline, int count, int spare) {
+            Phrase what, Material material, double thickness, int colour, List<Double> outline, int count, int spare) {
         // What has shrunk to a line is no piece; whoever drew it says so.
         if (count > 0 && Flat.area(outline) > NOTHING) {
             double[] box = Flat.box(outline);
             cuts.add(new Making.Cut(
                     what,
-                    paste,
+                    material,
                     thickness,
                     colour,
                     box[2] - box[0],
@@ -166,32 +172,32 @@ final class DressingBuilder {
                     outline,
                     count,
                     spare,
-                    paste.sheet(Flat.area(outline), thickness)));
-            used(paste, colour, thickness, count * paste.sheet(Flat.area(outline), thickness), 0);
+                    material.sheet(Flat.area(outline), thickness)));
+            used(material, colour, thickness, count * material.sheet(Flat.area(outline), thickness), 0);
         }
         return this;
     }
 
     /** Round pieces: their mass is that of the round, not of the polygon that it is drawn as. */
     DressingBuilder cutRound(
-            Phrase what, Material paste, double thickness, int colour, double across, int count, Spare spare) {
+            Phrase what, Material material, double thickness, int colour, double across, int count, Spare spare) {
         if (count > 0) {
-            double each = paste.sheet(Math.PI * across * across / 4, thickness);
+            double each = material.sheet(Math.PI * across * across / 4, thickness);
             List<Double> outline = Flat.circle(across, 40);
             cuts.add(new Making.Cut(
-                    what, paste, thickness, colour, across, across, outline, count, spare.of(count), each));
-            used(paste, colour, thickness, count * each, 0);
+                    what, material, thickness, colour, across, across, outline, count, spare.of(count), each));
+            used(material, colour, thickness, count * each, 0);
         }
         return this;
     }
 
     /** Pieces that are not cut from a sheet: pearls, piped shells. */
     DressingBuilder made(
-            Phrase what, Material paste, int colour, double across, int count, Spare spare, double gramsEach) {
+            Phrase what, Material material, int colour, double across, int count, Spare spare, double gramsEach) {
         if (count > 0) {
             cuts.add(new Making.Cut(
-                    what, paste, 0, colour, across, across, List.of(), count, spare.of(count), gramsEach));
-            used(paste, colour, 0, count * gramsEach, 0);
+                    what, material, 0, colour, across, across, List.of(), count, spare.of(count), gramsEach));
+            used(material, colour, 0, count * gramsEach, 0);
         }
         return this;
     }
@@ -229,17 +235,18 @@ final class DressingBuilder {
     }
 
     /** What is extruded, piped or cut by length. */
-    DressingBuilder used(Material paste, int colour, double thickness, double grams, double length) {
+    DressingBuilder used(Material material, int colour, double thickness, double grams, double length) {
         if (grams > 0) {
             for (int i = 0; i < used.size(); i++) {
                 Making.Used same = used.get(i);
-                if (same.paste() == paste && same.colour() == colour && same.thickness() == thickness) {
+                if (same.material() == material && same.colour() == colour && same.thickness() == thickness) {
                     used.set(
-                            i, new Making.Used(paste, colour, thickness, same.grams() + grams, same.length() + length));
+                            i,
+                            new Making.Used(material, colour, thickness, same.grams() + grams, same.length() + length));
                     return this;
                 }
             }
-            used.add(new Making.Used(paste, colour, thickness, grams, length));
+            used.add(new Making.Used(material, colour, thickness, grams, length));
         }
         return this;
     }

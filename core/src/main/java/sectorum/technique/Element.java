@@ -21,13 +21,13 @@ public enum Element {
     private static final double PIPED_G = 0.16;
 
     final String words;
-    final Material paste;
+    final Material material;
     final boolean cut;
     private final double pitch;
 
-    Element(String words, Material paste, boolean cut, double pitch) {
+    Element(String words, Material material, boolean cut, double pitch) {
         this.words = words;
-        this.paste = paste;
+        this.material = material;
         this.cut = cut;
         this.pitch = pitch;
     }
@@ -40,8 +40,8 @@ public enum Element {
     /** Grams of one that is not cut from a sheet. */
     double grams(double size) {
         return switch (this) {
-            case PEARL -> paste.ball(size);
-            case DOT -> paste.ball(size) / 2;
+            case PEARL -> material.ball(size);
+            case DOT -> material.ball(size) / 2;
             default -> PIPED_G * Math.pow(size / 10, 3);
         };
     }
@@ -51,16 +51,16 @@ public enum Element {
         return Choices.of(among, key);
     }
 
-    public Material paste() {
-        return paste;
+    public Material material() {
+        return material;
     }
 
     Spare spare() {
-        return paste == Material.PEARL || cut ? Spare.USUAL : Spare.NONE;
+        return material == Material.PEARL || cut ? Spare.USUAL : Spare.NONE;
     }
 
     Adhesive adhesive() {
-        return paste.adhesive();
+        return material.adhesive();
     }
 
     /** Its outline about its middle, the line it stands on running along x. */

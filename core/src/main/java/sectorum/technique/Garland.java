@@ -187,7 +187,7 @@ final class Garland implements Technique {
                         new Values(Map.of("shape", element.name().toLowerCase(Locale.ROOT))),
                         set.size(),
                         Element.ROLLED_MM,
-                        element.paste,
+                        element.material,
                         colour,
                         of,
                         Rate.CUT_PIECE.minutes(of) / of,
@@ -195,14 +195,14 @@ final class Garland implements Technique {
             } else if (element.cut) {
                 work.cut(
                         what,
-                        element.paste,
+                        element.material,
                         Element.ROLLED_MM,
                         colour,
                         element.outline(set.size()),
                         of,
                         element.spare());
             } else {
-                work.made(what, element.paste, colour, set.size(), of, element.spare(), element.grams(set.size()));
+                work.made(what, element.material, colour, set.size(), of, element.spare(), element.grams(set.size()));
             }
         });
         Rate rate = set.isDried() || element == Element.PEARL

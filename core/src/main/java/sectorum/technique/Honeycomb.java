@@ -43,7 +43,7 @@ final class Honeycomb implements Technique {
         }
     }
 
-    private record Settings(Made made, int each, double gap, double thickness, Material paste) {}
+    private record Settings(Made made, int each, double gap, double thickness, Material material) {}
 
     /** 1 + floor((H − 2w/√3)/(w√3/2)), none where a single cell does not fit; lengths in mm. */
     static int rows(double high, double across) {
@@ -68,7 +68,7 @@ final class Honeycomb implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("made", "each", "gap", "thickness", "paste");
+        return Set.of("made", "each", "gap", "thickness", "material");
     }
 
     @Override
@@ -243,15 +243,15 @@ final class Honeycomb implements Technique {
             for (int colour = 0; colour < byColour[kind].length; colour++) {
                 work.cut(
                         Phrase.of("Cell {} across flats", Quantity.length(widths.get(kind) - inset)),
-                        set.paste(),
+                        set.material(),
                         set.thickness(),
                         colour,
                         cell(widths.get(kind) - inset, Math.max(0.1, least - inset)),
                         byColour[kind][colour],
-                        set.paste().spare());
+                        set.material().spare());
             }
         }
-        work.adhesive(set.paste().adhesive())
+        work.adhesive(set.material().adhesive())
                 .step(
                         Phrase.of(
                                 "Cut {} cells and lay them row by row from the lowest, {}.",

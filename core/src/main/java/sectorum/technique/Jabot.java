@@ -51,7 +51,7 @@ final class Jabot implements Technique {
 
     /** What a decorator decides: k pleats over rods of diameter ρ, paste t thick, hems, its length and what it covers. */
     private record Settings(
-            int pleats, double rod, double thickness, double hem, double length, double join, Material paste) {
+            int pleats, double rod, double thickness, double hem, double length, double join, Material material) {
         double pattern() {
             return Jabot.pattern(pleats, rod, thickness, hem);
         }
@@ -100,7 +100,7 @@ final class Jabot implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("reach", "length", "pleats", "rod", "thickness", "hem", "join", "paste");
+        return Set.of("reach", "length", "pleats", "rod", "thickness", "hem", "join", "material");
     }
 
     @Override
@@ -140,7 +140,7 @@ final class Jabot implements Technique {
                 chosen.number("hem"),
                 down ? Math.max(5, place.zone().top()) : chosen.number("length"),
                 chosen.number("join"),
-                Material.of(chosen.choice("paste")));
+                Material.of(chosen.choice("material")));
     }
 
     @Override
@@ -233,13 +233,13 @@ final class Jabot implements Technique {
         work.cycled(n)
                 .forEach((colour, many) -> work.cut(
                         Phrase.of("Jabot of {} pleats", Quantity.count(set.pleats())),
-                        set.paste(),
+                        set.material(),
                         set.thickness(),
                         colour,
                         set.outline(set.pattern()),
                         many,
                         Spare.USUAL));
-        work.adhesive(set.paste().adhesive())
+        work.adhesive(set.material().adhesive())
                 .tool(ThingKind.ROD, "rod", set.rod(), 0.5)
                 .step(
                         Phrase.of(

@@ -31,7 +31,7 @@ final class LevelStripes implements Technique {
     private static final Field PASTE = Material.field("Icing", Material.BUTTERCREAM, Material.ROYAL);
     private static final double LEAST_MM = 4;
 
-    private record Settings(int stripes, double depth, double comb, Material paste) {}
+    private record Settings(int stripes, double depth, double comb, Material material) {}
 
     @Override
     public String id() {
@@ -50,7 +50,7 @@ final class LevelStripes implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("stripes", "depth", "comb", "paste");
+        return Set.of("stripes", "depth", "comb", "material");
     }
 
     @Override
@@ -93,12 +93,12 @@ final class LevelStripes implements Technique {
             double volume = around * high;
             work.made(
                     Phrase.of("Stripe {} from below", Quantity.count(j + 1L)),
-                    set.paste(),
+                    set.material(),
                     j % place.colours(),
                     high,
                     1,
                     Spare.NONE,
-                    set.paste().sheet(volume, set.depth()));
+                    set.material().sheet(volume, set.depth()));
         }
         work.lead("stripes", Quantity.count(set.stripes()))
                 .lead("high", Quantity.length(high))

@@ -55,7 +55,7 @@ public record Making(
      */
     public record Cut(
             Phrase what,
-            Material paste,
+            Material material,
             double thickness,
             int colour,
             double width,
@@ -75,7 +75,7 @@ public record Making(
      * @param grams net
      * @param length of what is extruded or piped, mm; 0 for what is cut
      */
-    public record Used(Material paste, int colour, double thickness, double grams, double length) {}
+    public record Used(Material material, int colour, double thickness, double grams, double length) {}
 
     /**
      * One step.

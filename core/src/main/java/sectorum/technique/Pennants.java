@@ -49,7 +49,14 @@ final class Pennants implements Technique {
     private static final Field PASTE = Material.field("Cut from", Material.HALF, Material.FONDANT, Material.GUM);
 
     private record Settings(
-            double drop, School school, double square, double gap, double end, Rest rest, double cord, Material paste) {
+            double drop,
+            School school,
+            double square,
+            double gap,
+            double end,
+            Rest rest,
+            double cord,
+            Material material) {
         double base() {
             return square * Math.sqrt(2);
         }
@@ -92,7 +99,7 @@ final class Pennants implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("drop", "curve", "square", "gap", "end", "rest", "cord", "paste");
+        return Set.of("drop", "curve", "square", "gap", "end", "rest", "cord", "material");
     }
 
     @Override
@@ -127,7 +134,7 @@ final class Pennants implements Technique {
                 chosen.number("end"),
                 Choices.of(Rest.values(), chosen.choice("rest")),
                 chosen.number("cord"),
-                Material.of(chosen.choice("paste")));
+                Material.of(chosen.choice("material")));
     }
 
     @Override
@@ -265,18 +272,18 @@ final class Pennants implements Technique {
         work.cycled(flags)
                 .forEach((colour, many) -> work.cut(
                         Phrase.of("Flag, two from a square of {}", Quantity.length(set.square())),
-                        set.paste(),
+                        set.material(),
                         rolled,
                         colour,
                         flag,
                         many,
                         Spare.USUAL));
         if (trimmed > 0) {
-            work.cut(Phrase.of("Flag to trim"), set.paste(), rolled, 0, flag, trimmed, Spare.USUAL);
+            work.cut(Phrase.of("Flag to trim"), set.material(), rolled, 0, flag, trimmed, Spare.USUAL);
         }
         double total = hung.total();
-        work.used(set.paste(), 0, 0, set.paste().line(total, set.cord()), total)
-                .adhesive(set.paste().adhesive())
+        work.used(set.material(), 0, 0, set.material().line(total, set.cord()), total)
+                .adhesive(set.material().adhesive())
                 .step(
                         Phrase.of("Mark {} swags and their lowest points.", Quantity.count(hung.count())),
                         "tape, scallop, pricker",

@@ -30,7 +30,7 @@ final class PipedBorder implements Technique {
     private static final Field ELEMENT = Choices.field("element", "Piped as", PIPED, e -> e.words);
     private static final Field PASTE = Material.field("Icing", Material.BUTTERCREAM, Material.ROYAL);
 
-    private record Settings(Element element, double size, double pitch, Material paste) {}
+    private record Settings(Element element, double size, double pitch, Material material) {}
 
     @Override
     public String id() {
@@ -59,7 +59,7 @@ final class PipedBorder implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("element", "size", "pitch", "paste");
+        return Set.of("element", "size", "pitch", "material");
     }
 
     @Override
@@ -82,7 +82,7 @@ final class PipedBorder implements Technique {
                 Choices.of(PIPED, chosen.choice("element")),
                 chosen.number("size"),
                 chosen.number("pitch"),
-                Material.of(chosen.choice("paste")));
+                Material.of(chosen.choice("material")));
     }
 
     @Override
@@ -125,12 +125,12 @@ final class PipedBorder implements Technique {
                 .handle(new Handle("pitch", "How far apart", Handle.Way.ALONG, 0.25, 0.5, 60, pitch));
         judge(work, set, n, around, place);
         double grams = set.element() == Element.DOT
-                ? set.paste().ball(set.size()) / 2
+                ? set.material().ball(set.size()) / 2
                 : set.element().grams(set.size());
         work.cycled(n)
                 .forEach((colour, many) -> work.made(
                         Phrase.of("{} of {}", Quantity.text(set.element().words), Quantity.length(set.size())),
-                        set.paste(),
+                        set.material(),
                         colour,
                         set.size(),
                         many,

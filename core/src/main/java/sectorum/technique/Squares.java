@@ -44,7 +44,7 @@ final class Squares implements Technique {
         }
     }
 
-    private record Settings(Laid laid, int each, int rows, double thickness, Material paste) {}
+    private record Settings(Laid laid, int each, int rows, double thickness, Material material) {}
 
     @Override
     public String id() {
@@ -80,7 +80,7 @@ final class Squares implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("laid", "each", "rows", "thickness", "paste");
+        return Set.of("laid", "each", "rows", "thickness", "material");
     }
 
     @Override
@@ -212,12 +212,12 @@ final class Squares implements Technique {
             for (int colour = 0; colour < place.colours(); colour++) {
                 work.cut(
                         Phrase.of("Square {} wide", Quantity.length(wide)),
-                        set.paste(),
+                        set.material(),
                         set.thickness(),
                         colour,
                         square(wide, high),
                         counts[kind][colour],
-                        set.paste().spare());
+                        set.material().spare());
                 byColour.merge(colour, counts[kind][colour], Integer::sum);
             }
         }
@@ -243,7 +243,7 @@ final class Squares implements Technique {
                     .check("{} upright lines, checked with the set square.", Quantity.count(n));
             return;
         }
-        work.adhesive(set.paste().adhesive())
+        work.adhesive(set.material().adhesive())
                 .step(
                         Phrase.of(
                                 "Mark {} columns and {} rows with the prick card.",

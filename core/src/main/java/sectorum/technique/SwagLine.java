@@ -38,11 +38,11 @@ final class SwagLine implements Technique {
         EXTRUDED("extruded string", Material.HALF);
 
         final String words;
-        final Material paste;
+        final Material material;
 
-        Made(String words, Material paste) {
+        Made(String words, Material material) {
             this.words = words;
-            this.paste = paste;
+            this.material = material;
         }
     }
 
@@ -209,13 +209,13 @@ final class SwagLine implements Technique {
         for (int j = 0; j < set.strings(); j++) {
             double share = 1.0 / set.strings();
             work.used(
-                    set.made().paste,
+                    set.made().material,
                     j % place.colours(),
                     0,
-                    set.made().paste.line(total * share, set.thick()),
+                    set.made().material.line(total * share, set.thick()),
                     total * share);
         }
-        work.adhesive(set.made().paste.adhesive())
+        work.adhesive(set.made().material.adhesive())
                 .step(
                         Phrase.of(
                                 "Hang {} strings {} thick, the deepest first, {}.",

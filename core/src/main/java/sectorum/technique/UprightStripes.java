@@ -36,7 +36,7 @@ final class UprightStripes implements Technique {
     private static final double LEAST_MM = 4;
     private static final double TAB_MM = 15;
 
-    private record Settings(int each, double depth, double tab, Material paste) {}
+    private record Settings(int each, double depth, double tab, Material material) {}
 
     @Override
     public String id() {
@@ -61,7 +61,7 @@ final class UprightStripes implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("each", "depth", "tab", "paste");
+        return Set.of("each", "depth", "tab", "material");
     }
 
     @Override
@@ -112,7 +112,7 @@ final class UprightStripes implements Technique {
             for (int j = 0; j < set.each(); j++, stripes++) {
                 int colour = stripes % place.colours();
                 work.put(shapes.get(kind), division.mark(k).plus(j * w), place.middleZ(), colour);
-                grams[colour] += set.paste().sheet(narrowing * w * high, set.depth());
+                grams[colour] += set.material().sheet(narrowing * w * high, set.depth());
                 counts[colour]++;
             }
         }
@@ -121,7 +121,7 @@ final class UprightStripes implements Technique {
             if (counts[c] > 0) {
                 work.made(
                         Phrase.of("Stripe {} high", Quantity.length(high)),
-                        set.paste(),
+                        set.material(),
                         c,
                         narrow,
                         counts[c],

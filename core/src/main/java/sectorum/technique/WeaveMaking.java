@@ -20,7 +20,7 @@ final class WeaveMaking {
                 : set.made() == BasketWeave.Made.EXTRUDED ? "extruder, knife" : "board, knife";
         String caution = piped ? "" : Cautions.BLADE;
         double standing = Rate.UPRIGHT_LINE.minutes((double) stakes * set.stakes());
-        work.adhesive(set.made().paste.adhesive());
+        work.adhesive(set.made().material.adhesive());
         if (set.laid() == BasketWeave.Laid.ROWS) {
             work.step(
                             Phrase.of("Mark {} stakes with the gauge and set them upright.", Quantity.count(stakes)),

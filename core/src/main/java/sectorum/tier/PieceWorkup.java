@@ -61,7 +61,7 @@ public record PieceWorkup(
                     rest.estimate(),
                     piece.until(),
                     reckoned ? Drying.HANDLED * hours : null,
-                    reckoned && !Drying.staysFirm(piece.paste()) ? hours : null);
+                    reckoned && !Drying.staysFirm(piece.material()) ? hours : null);
         }
     }
 

@@ -85,18 +85,18 @@ class CoveringTest {
         "modelling paste, true, MODELLING,   SHEET",
     })
     void coatsAreWhatTheirNamesSayOtherwiseByTheirPlace(
-            String name, boolean outermost, Material paste, Coat.Laid laid) {
+            String name, boolean outermost, Material material, Coat.Laid laid) {
         Coat coat = new Coat(name, 3);
-        assertThat(coat.made(outermost)).isEqualTo(paste);
+        assertThat(coat.made(outermost)).isEqualTo(material);
         assertThat(coat.lies(outermost)).isEqualTo(laid);
     }
 
     @ParameterizedTest
     @EnumSource(Material.class)
-    void aChosenPasteWinsOverTheName(Material paste) {
-        Coat coat = new Coat("ganache", 3, paste, null, null, null);
-        assertThat(coat.made(true)).isEqualTo(paste);
-        assertThat(coat.lies(true)).isEqualTo(paste.isKneaded() ? Coat.Laid.SHEET : Coat.Laid.SPREAD);
+    void aChosenPasteWinsOverTheName(Material material) {
+        Coat coat = new Coat("ganache", 3, material, null, null, null);
+        assertThat(coat.made(true)).isEqualTo(material);
+        assertThat(coat.lies(true)).isEqualTo(material.isKneaded() ? Coat.Laid.SHEET : Coat.Laid.SPREAD);
         assertThat(coat.trimmed()).isEqualTo(20);
     }
 

@@ -124,7 +124,7 @@ class EveryTechniqueTest {
         for (Making.Cut cut : making.cuts()) {
             assertThat(cut.spare()).isBetween(0, cut.count() / 5 + 1);
             if (!cut.outline().isEmpty()) {
-                double grams = cut.count() * cut.paste().sheet(Flat.area(cut.outline()), cut.thickness());
+                double grams = cut.count() * cut.material().sheet(Flat.area(cut.outline()), cut.thickness());
                 byThickness.merge(cut.thickness(), grams, Double::sum);
             }
         }

@@ -35,7 +35,7 @@ import sectorum.tier.ToMake;
 
 /** Pieces made ahead: what they are made of, on the table and on the cake. */
 class AheadTest {
-    private static OwnPiece piece(OwnPiece.Form form, int count, Material paste, OwnPiece.On on) {
+    private static OwnPiece piece(OwnPiece.Form form, int count, Material material, OwnPiece.On on) {
         return new OwnPiece(
                 "shell",
                 "Shell",
@@ -44,7 +44,7 @@ class AheadTest {
                 40,
                 3,
                 count,
-                paste,
+                material,
                 false,
                 new OwnPiece.Seat("", on, 90, 0, 30),
                 null,

@@ -38,9 +38,9 @@ class DryingTest {
         "sugar_sheet, 2, both, true, 30"
     })
     void hoursAreBaseTimesThicknessTimesFacesTimesColour(
-            String paste, double t, String faces, boolean dark, double hours) {
+            String material, double t, String faces, boolean dark, double hours) {
         OwnPiece.Faces air = OwnPiece.Faces.valueOf(faces.toUpperCase(java.util.Locale.ROOT));
-        assertThat(Drying.hours(Material.of(paste), t, air, dark)).isCloseTo(hours, within(1e-9));
+        assertThat(Drying.hours(Material.of(material), t, air, dark)).isCloseTo(hours, within(1e-9));
     }
 
     @ParameterizedTest(name = "at {0} the room counts {1}")
@@ -65,8 +65,8 @@ class DryingTest {
         assertThat(handled.least()).isEqualTo((int) Math.round(10.5 * 1.3 * 60));
     }
 
-    private static OwnPiece piece(OwnPiece.Form form, Material paste, boolean dark, OwnPiece.Resting resting) {
-        return new OwnPiece("m", "Mask", form, 150, 200, 4, 1, paste, dark, null, null, resting, null, null);
+    private static OwnPiece piece(OwnPiece.Form form, Material material, boolean dark, OwnPiece.Resting resting) {
+        return new OwnPiece("m", "Mask", form, 150, 200, 4, 1, material, dark, null, null, resting, null, null);
     }
 
     @Test
@@ -93,8 +93,8 @@ class DryingTest {
         "PLAQUE, GUM, 840, 1560, true",
     })
     void pairsAreStatedAndCookedSugarAndChocolateCool(
-            OwnPiece.Form form, Material paste, int low, int least, boolean estimate) {
-        Rest rest = Drying.of(piece(form, paste, false, null), null);
+            OwnPiece.Form form, Material material, int low, int least, boolean estimate) {
+        Rest rest = Drying.of(piece(form, material, false, null), null);
         assertThat(rest.low()).isEqualTo(low);
         assertThat(rest.least()).isEqualTo(least);
         assertThat(rest.estimate()).isEqualTo(estimate);

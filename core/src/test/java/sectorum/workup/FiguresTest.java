@@ -246,9 +246,9 @@ class FiguresTest {
         "drop=20 weather=hot, HALF, 3.5",
         "drop=20 weather=cool stiff=yes, FONDANT, 3.5"
     })
-    void drapesAreOfPlainFondantUnlessLongOrDamp(String settings, Material paste, double powder) {
+    void drapesAreOfPlainFondantUnlessLongOrDamp(String settings, Material material, double powder) {
         Making drape = making5("drape", settings);
-        assertThat(drape.cuts()).allSatisfy(c -> assertThat(c.paste()).isEqualTo(paste));
+        assertThat(drape.cuts()).allSatisfy(c -> assertThat(c.material()).isEqualTo(material));
         assertThat(drape.powder()).isEqualTo(powder);
     }
 
@@ -313,7 +313,7 @@ class FiguresTest {
                 piece.height(),
                 piece.thickness() * (grams - own) / each,
                 1,
-                piece.paste(),
+                piece.material(),
                 false,
                 null,
                 null,

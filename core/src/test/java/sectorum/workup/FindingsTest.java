@@ -79,7 +79,7 @@ class FindingsTest {
         shown("crescent.hump", five(worn("crescent", "drop=30 depth=40")));
         shown("drape.no-room", five(worn("drape", "drop=30 width=42 strips=4")));
         shown("drape.gapes", five(worn("drape", "drop=48 width=20 step=20 strips=2")));
-        shown("drape.stretch", five(worn("drape", "drop=48 paste=fondant")));
+        shown("drape.stretch", five(worn("drape", "drop=48 material=fondant")));
         shown("drape.steep-end", five(worn("drape", "drop=48 ends=upright width=30")));
         shown("jabot.on-board", five(worn("jabot", "length=130")));
         shown("jabot.narrow", five(worn("jabot", "join=30")));

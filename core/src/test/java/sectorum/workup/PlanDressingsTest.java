@@ -81,8 +81,8 @@ class PlanDressingsTest {
     void onATierWithoutItsMarksItStandsOnTheFirst() {
         Dressing elsewhere = worn("border", "").marked("halves");
         Plan over = BARE.over(List.of(new PlanDressing(elsewhere, ids(BARE))));
-        assertThat(over.cut().tiers()).allSatisfy(t -> assertThat(t.dressing("border").division())
-                .isEqualTo("marks"));
+        assertThat(over.cut().tiers())
+                .allSatisfy(t -> assertThat(t.dressing("border").division()).isEqualTo("marks"));
     }
 
     @ParameterizedTest

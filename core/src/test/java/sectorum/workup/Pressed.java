@@ -54,7 +54,7 @@ final class Pressed {
                     case "seat" -> p.at((OwnPiece.Seat) c.value());
                     case "thickness" -> p.thick((Double) c.value());
                     case "count" -> p.many((Integer) c.value());
-                    case "paste" -> p.of(Material.of((String) c.value()));
+                    case "material" -> p.of(Material.of((String) c.value()));
                     case "resting" -> p.aired(((OwnPiece.Resting) c.value()).faces());
                     case "sticks" ->
                         new OwnPiece(
@@ -65,7 +65,7 @@ final class Pressed {
                                 p.height(),
                                 p.thickness(),
                                 p.count(),
-                                p.paste(),
+                                p.material(),
                                 p.dark(),
                                 p.seat(),
                                 p.labour(),

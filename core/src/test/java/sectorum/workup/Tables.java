@@ -91,13 +91,13 @@ record Tables(List<Tier> tiers, List<Colour> palette, Stock stock, Table table) 
         return Thing.of(kind, kind.label(), new Values(values));
     }
 
-    static Thing paste(String paste, String colour, double stock, double pack, Double price) {
+    static Thing material(String material, String colour, double stock, double pack, Double price) {
         return new Thing(
                 null,
                 ThingKind.PASTE,
-                paste + " " + colour,
+                material + " " + colour,
                 colour,
-                new Values(Map.of("paste", paste)),
+                new Values(Map.of("paste", material)),
                 "",
                 stock,
                 pack,

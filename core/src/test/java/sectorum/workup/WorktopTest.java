@@ -2,7 +2,7 @@ package sectorum.workup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static sectorum.workup.Tables.paste;
+import static sectorum.workup.Tables.material;
 import static sectorum.workup.Tables.thing;
 import static sectorum.workup.Tiers.division;
 import static sectorum.workup.Tiers.round;
@@ -46,14 +46,14 @@ class WorktopTest {
     static Stream<Tables> tables() {
         List<Tables> all = new ArrayList<>();
         Thing[] full = {
-            paste("fondant", "white", 800, 1000, 6.5),
-            paste("gum", "", 100, 0, null),
+            material("fondant", "white", 800, 1000, 6.5),
+            material("gum", "", 100, 0, null),
             thing(ThingKind.SHEET, "of=mat width=400 length=600"),
             thing(ThingKind.MACHINE, "width=145"),
             thing(ThingKind.PEARL, "across=4").stocked(20),
         };
         Thing[] odd = {
-            paste("fondant", "white", 1, 0, 0.0),
+            material("fondant", "white", 1, 0, 0.0),
             thing(ThingKind.SHEET, "of=mat width=50 length=50"),
             thing(ThingKind.SHEET, "of=acetate width=50 length=50"),
             thing(ThingKind.BOARD, "across=3"),
@@ -184,7 +184,7 @@ class WorktopTest {
     @Test
     void trimmingsOfTheCoveringAreCreditedToPiecesOfTheSamePasteAndColour() {
         Tables tables = Tables.of(
-                round().divisions(division(5)).dressings(Tiers.coloured(worn("drape", "paste=fondant"), "cream")));
+                round().divisions(division(5)).dressings(Tiers.coloured(worn("drape", "material=fondant"), "cream")));
         Tier t = tables.tiers().get(0);
         Worktop plain = tables.top();
         Batch drape = rolled(plain);
@@ -224,8 +224,8 @@ class WorktopTest {
 
     @ParameterizedTest(name = "{0} at {1} humid: {2} g/kg")
     @CsvSource({"fondant, 0.5, 0", "fondant, 0.7, 3.5", "half, 0.9, 3.5", "gum, 0.9, 0"})
-    void powderByPurposeAndWeather(String paste, double humidity, double perKg) {
-        Worktop top = Tables.of(round().divisions(division(5)).dressings(worn("crescent", "paste=" + paste)))
+    void powderByPurposeAndWeather(String material, double humidity, double perKg) {
+        Worktop top = Tables.of(round().divisions(division(5)).dressings(worn("crescent", "material=" + material)))
                 .made(Tables.room(humidity, 20))
                 .top();
         Batch batch = rolled(top);
@@ -248,7 +248,7 @@ class WorktopTest {
     @Test
     void halfAndHalfIsMixedByMassAndMarbleByShare() {
         Worktop top = Tables.of(round().divisions(division(5))
-                        .dressings(Tiers.coloured(worn("crescent", "paste=half"), "vein")))
+                        .dressings(Tiers.coloured(worn("crescent", "material=half"), "vein")))
                 .top();
         Batch batch = rolled(top);
         assertThat(batch.mixed()).hasSize(4);
@@ -257,13 +257,15 @@ class WorktopTest {
                 .mapToDouble(Batch.Mixed::grams)
                 .sum();
         assertThat(cream).isCloseTo(batch.parts().kneaded() * 3 / 4, within(1e-9));
-        assertThat(batch.mixed()).anyMatch(m -> m.paste() == Material.GUM).anyMatch(m -> m.paste() == Material.FONDANT);
+        assertThat(batch.mixed())
+                .anyMatch(m -> m.material() == Material.GUM)
+                .anyMatch(m -> m.material() == Material.FONDANT);
     }
 
     @Test
     void whatIsThereIsTakenFirstAndTheRestBoughtInPacks() {
-        Tables tables = Tables.of(round().divisions(division(5)).dressings(worn("drape", "paste=fondant")))
-                .stocked(paste("fondant", "white", 300, 1000, 7.0), paste("ganache", "", 0, 0, 0.0));
+        Tables tables = Tables.of(round().divisions(division(5)).dressings(worn("drape", "material=fondant")))
+                .stocked(material("fondant", "white", 300, 1000, 7.0), material("ganache", "", 0, 0, 0.0));
         Worktop top = tables.top();
         Shopping.Buy white = top.shopping().stream()
                 .filter(b -> b.name().equals("fondant"))
@@ -275,7 +277,7 @@ class WorktopTest {
         assertThat(top.takings()).first().satisfies(t -> assertThat(t.amount()).isEqualTo(300));
         // Nothing costs nothing where nothing is its price; an unknown price is not nothing.
         assertThat(top.total().unpriced()).isZero();
-        assertThat(tables.stocked(paste("fondant", "white", 300, 1000, null))
+        assertThat(tables.stocked(material("fondant", "white", 300, 1000, null))
                         .top()
                         .total()
                         .unpriced())
@@ -285,8 +287,8 @@ class WorktopTest {
     @Test
     void oneTubOfWhiteIsBoughtForAllItsColours() {
         Worktop top = Tables.of(round().divisions(division(12))
-                        .dressings(Tiers.coloured(worn("squares", "laid=chequers paste=fondant"), "plum", "cream")))
-                .stocked(paste("fondant", "white", 0, 2500, 14.5))
+                        .dressings(Tiers.coloured(worn("squares", "laid=chequers material=fondant"), "plum", "cream")))
+                .stocked(material("fondant", "white", 0, 2500, 14.5))
                 .top();
         List<Shopping.Buy> fondant =
                 top.shopping().stream().filter(b -> b.name().equals("fondant")).toList();
@@ -299,8 +301,8 @@ class WorktopTest {
 
     @Test
     void aBatchThatIsMadeNeedsNothingMoreButCostsTheSame() {
-        Tables tables = Tables.of(round().divisions(division(5)).dressings(worn("drape", "paste=fondant")))
-                .stocked(paste("fondant", "white", 5000, 1000, 7.0), paste("ganache", "", 5000, 0, 0.01));
+        Tables tables = Tables.of(round().divisions(division(5)).dressings(worn("drape", "material=fondant")))
+                .stocked(material("fondant", "white", 5000, 1000, 7.0), material("ganache", "", 5000, 0, 0.01));
         Worktop before = tables.top();
         List<Table.Made> made = before.batches().stream()
                 .map(b -> new Table.Made(b.id(), List.of()))
@@ -360,15 +362,16 @@ class WorktopTest {
     void lightColoursAreRolledBeforeDarkAndPiecesThatDryLongestFirst() {
         Worktop top = Tables.of(round().divisions(division(12))
                         .dressings(
-                                Tiers.coloured(worn("squares", "each=1 laid=chequers paste=fondant"), "plum", "cream"),
-                                worn("crescent", "paste=gum")))
+                                Tiers.coloured(
+                                        worn("squares", "each=1 laid=chequers material=fondant"), "plum", "cream"),
+                                worn("crescent", "material=gum")))
                 .top();
         List<Batch> rolled = top.batches().stream()
                 .filter(b -> b.form() == Batch.Form.ROLLED)
                 .toList();
-        assertThat(rolled.get(0).paste()).isEqualTo(Material.GUM);
+        assertThat(rolled.get(0).material()).isEqualTo(Material.GUM);
         List<String> fondant = rolled.stream()
-                .filter(b -> b.paste() == Material.FONDANT)
+                .filter(b -> b.material() == Material.FONDANT)
                 .map(b -> b.tint().id())
                 .toList();
         assertThat(fondant).startsWith("cream");

@@ -51,7 +51,7 @@ class ApiDescriptionTest {
     private static ObjectNode planSchema(ObjectNode api) {
         ObjectNode schema = SORTED.createObjectNode();
         schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
-        schema.put("title", "Sectorum plan, version 1");
+        schema.put("title", "Sectorum plan, version 2");
         schema.put("$ref", "#/$defs/Plan");
         ObjectNode parts = schema.putObject("$defs");
         ObjectNode all = (ObjectNode) api.at("/components/schemas");

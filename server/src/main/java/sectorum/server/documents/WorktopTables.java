@@ -19,7 +19,7 @@ public final class WorktopTables {
         for (Batch batch : worktop.batches()) {
             for (CutLine line : batch.lines()) {
                 rows.add(List.of(
-                        batch.paste().words(),
+                        batch.material().words(),
                         batch.tint().name(),
                         number(batch.thickness()),
                         line.job(),

@@ -6,6 +6,7 @@ import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.deser.std.DelegatingDeserializer;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Reads a plan, its format and version first: a file of a newer version is told as that, not as the first field nobody
@@ -24,12 +25,13 @@ final class PlanDeserializer extends DelegatingDeserializer {
     @Override
     public Object deserialize(JsonParser parser, DeserializationContext context) {
         JsonNode tree = context.readTree(parser);
-        if (tree.isObject()) {
+        if (tree instanceof ObjectNode plan) {
             JsonNode format = tree.path("format");
             JsonNode version = tree.path("version");
             Plan.checkFormat(
                     format.isString() ? format.asString() : format.toString(),
                     version.canConvertToInt() ? version.asInt() : 0);
+            PlanUpgrade.toPresent(plan);
         }
         try (JsonParser again = tree.traverse(context)) {
             again.nextToken();

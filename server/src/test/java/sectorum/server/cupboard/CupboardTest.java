@@ -38,8 +38,8 @@ class CupboardTest {
     }
 
     private ItemRow tub(double stock) {
-        Thing paste = Thing.of(ThingKind.PASTE, "Tub", new Values(Map.of("paste", "fondant")));
-        ItemRow row = new ItemRow(7, paste.stocked(stock));
+        Thing material = Thing.of(ThingKind.PASTE, "Tub", new Values(Map.of("paste", "fondant")));
+        ItemRow row = new ItemRow(7, material.stocked(stock));
         when(items.held(3, 7)).thenReturn(Optional.of(row));
         return row;
     }
