@@ -966,7 +966,7 @@ export interface components {
             division: string;
             zone?: components["schemas"]["ZoneSpec"];
             stretch?: components["schemas"]["StretchSpec"];
-            resting: boolean;
+            aside: boolean;
             covers: boolean;
             colours: string[];
             settings: {
@@ -1070,7 +1070,7 @@ export interface components {
             pauses: boolean;
             rest?: components["schemas"]["Span"];
             /** @enum {string} */
-            shelf?: "room" | "former" | "fridge" | "freezer";
+            storage?: "room" | "former" | "fridge" | "freezer";
             after: string[];
             before: string[];
         };
@@ -1123,7 +1123,7 @@ export interface components {
             faces: "both" | "turned" | "former";
             stated?: components["schemas"]["Span"];
             /** @enum {string} */
-            shelf: "room" | "former" | "fridge" | "freezer";
+            storage: "room" | "former" | "fridge" | "freezer";
             /** @enum {string} */
             until?: "handled" | "hard";
             layer?: components["schemas"]["Layer"];
@@ -1497,7 +1497,7 @@ export interface components {
             /** Format: double */
             most: number;
             /** @enum {string} */
-            shelf: "room" | "former" | "fridge" | "freezer";
+            storage: "room" | "former" | "fridge" | "freezer";
             where: string;
         };
         Phrase: {
@@ -2252,7 +2252,7 @@ export interface components {
         };
         Fullest: {
             /** @enum {string} */
-            shelf: "room" | "former" | "fridge" | "freezer";
+            storage: "room" | "former" | "fridge" | "freezer";
             /** Format: int32 */
             most: number;
             /** Format: int32 */
@@ -2279,7 +2279,7 @@ export interface components {
             /** Format: int64 */
             slack: number;
             /** @enum {string} */
-            held: "moment" | "follower" | "hands" | "shelf" | "settled";
+            held: "moment" | "follower" | "hands" | "storage" | "settled";
             by: string;
             critical: boolean;
             late: boolean;
@@ -2302,7 +2302,7 @@ export interface components {
         };
         Shelved: {
             /** @enum {string} */
-            shelf: "room" | "former" | "fridge" | "freezer";
+            storage: "room" | "former" | "fridge" | "freezer";
             /** Format: int32 */
             places: number;
             from: string;
@@ -2425,10 +2425,10 @@ export interface components {
             shown?: string;
             refused?: components["schemas"]["Phrase"];
         };
-        OnShelf: {
+        InStorage: {
             name: string;
             /** @enum {string} */
-            shelf: "room" | "former" | "fridge" | "freezer";
+            storage: "room" | "former" | "fridge" | "freezer";
             until: string;
         };
         Outlook: {
@@ -2438,10 +2438,10 @@ export interface components {
             by?: string;
             /** Format: int64 */
             late: number;
-            drying: components["schemas"]["OnShelf"][];
+            drying: components["schemas"]["InStorage"][];
             trouble?: components["schemas"]["Phrase"];
         };
-        Shelf: {
+        KindOfThing: {
             /** @enum {string} */
             kind: "paste" | "colour" | "pearl" | "supply" | "sheet" | "board" | "tin" | "cutter" | "nozzle" | "rod" | "disc" | "roller" | "comb" | "stencil" | "punch" | "mould" | "machine" | "former";
             label: string;
@@ -3835,7 +3835,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Shelf"][];
+                    "application/json": components["schemas"]["KindOfThing"][];
                 };
             };
         };

@@ -57,7 +57,7 @@ const FRESH: Omit<OwnPiece, 'id'> = {
   dark: false,
   seat: { tier: '', on: 'top', angle: 0, out: 0, up: 0 },
   labour: { minutes: 40, placing: 5, pauses: true, ahead: 0 },
-  resting: { faces: 'both', shelf: 'room' },
+  resting: { faces: 'both', storage: 'room' },
   sticks: { kind: 'pick' },
   eaten: 'hard',
 };

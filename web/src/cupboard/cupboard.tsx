@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Download, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { api, problemOf, type Shelf as ShelfKind, type Thing } from '../api/client';
+import { api, type KindOfThing, problemOf, type Thing } from '../api/client';
 import { save, useCupboardChanged, useWorkshop } from '../make/use';
 import { Around } from '../shell/around';
 import { Brand } from '../shell/brand';
@@ -52,7 +52,7 @@ export function Cupboard() {
     await changed();
   };
   const wanted = sought.trim().toLowerCase();
-  const shown = (kind: ShelfKind) =>
+  const shown = (kind: KindOfThing) =>
     (things.data ?? []).filter(
       (t) =>
         t.kind === kind.kind &&

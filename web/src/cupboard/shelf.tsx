@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import type { Field, Problem, Shelf as ShelfKind, Thing } from '../api/client';
+import type { Field, KindOfThing, Problem, Thing } from '../api/client';
 import { AnyField } from '../ui/any-field';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number';
@@ -9,7 +9,7 @@ import { usePreferences } from '../units/preferences';
 import { decimal, length, mass, money } from '../units/units';
 
 interface Props {
-  kind: ShelfKind;
+  kind: KindOfThing;
   things: readonly Thing[];
   coin: string;
   keep: (thing: Thing) => Promise<Problem | null>;
@@ -115,7 +115,7 @@ export function Shelf({ kind, things, coin, keep, add, takeOut }: Props) {
 const NOTHING = { name: '', fallback: 0 } as unknown as Field;
 
 /** How large it is beside the others of its kind; pastes in the measure of what is left. */
-function Mark({ kind, thing, most }: { kind: ShelfKind; thing: Thing; most: number }) {
+function Mark({ kind, thing, most }: { kind: KindOfThing; thing: Thing; most: number }) {
   const field = kind.fields.find(sized);
   const share = field
     ? Number(value(thing, field)) / most
@@ -152,7 +152,7 @@ function Mark({ kind, thing, most }: { kind: ShelfKind; thing: Thing; most: numb
   );
 }
 
-function Details({ kind, thing, keep }: { kind: ShelfKind; thing: Thing; keep: Props['keep'] }) {
+function Details({ kind, thing, keep }: { kind: KindOfThing; thing: Thing; keep: Props['keep'] }) {
   const grams = kind.counted === 'grams';
   const { price, ...free } = thing;
   return (

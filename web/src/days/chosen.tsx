@@ -14,7 +14,7 @@ const HELD = {
   moment: 'held by the moment it must be ready',
   follower: 'held by what comes after:',
   hands: 'held because hands are busy:',
-  shelf: 'held because its shelf is full:',
+  storage: 'held because its shelf is full:',
   settled: 'settled by hand',
 };
 const WHERE = {
@@ -65,7 +65,7 @@ function One({ item, days, close }: { item: DayItem; days: Days; close: () => vo
             {item.pairs > 1 ? ` · ${item.pairs} pairs of hands` : ''}
             {item.work.length > 1 ? ` · in ${item.work.length} goes` : ''}
             {item.lying
-              ? ` · then ${span(at(item.lying.low) - at(item.lying.from))} to ${span(at(item.lying.until) - at(item.lying.from))} ${WHERE[item.lying.shelf]}${item.lying.latest ? `, never over ${span(at(item.lying.latest) - at(item.lying.from))}` : ''}${item.lying.estimate ? ', an estimate' : ''}`
+              ? ` · then ${span(at(item.lying.low) - at(item.lying.from))} to ${span(at(item.lying.until) - at(item.lying.from))} ${WHERE[item.lying.storage]}${item.lying.latest ? `, never over ${span(at(item.lying.latest) - at(item.lying.from))}` : ''}${item.lying.estimate ? ', an estimate' : ''}`
               : ''}
           </p>
           <p className="note">

@@ -78,7 +78,7 @@ describe('shelves', () => {
       id,
       kind: 'coat',
       lying: {
-        shelf: 'fridge',
+        storage: 'fridge',
         places: 1,
         from: `2026-12-11T${hour}:00`,
         low: `2026-12-11T${hour}:15`,

@@ -266,7 +266,7 @@ function Ledger({ days, choose }: { days: Days; choose: (id: string) => void }) 
           {Math.round(damp * 100)} %, {plan.table?.celsius ?? 20} °C
         </Row>
         {days.fills.map((f) => (
-          <Row key={f.shelf} label={SHELF[f.shelf]}>
+          <Row key={f.storage} label={SHELF[f.storage]}>
             {f.most}
             {f.places === undefined ? '' : ` of ${f.places}`} · {dayHour(f.when)}
           </Row>

@@ -16,7 +16,7 @@ export function OwnTaskDialog({ days, close }: { days: Days; close: () => void }
   const [name, setName] = useState('');
   const [minutes, setMinutes] = useState('30');
   const [rest, setRest] = useState('');
-  const [shelf, setShelf] = useState<NonNullable<OwnTask['shelf']>>('room');
+  const [storage, setStorage] = useState<NonNullable<OwnTask['storage']>>('room');
   const [pauses, setPauses] = useState('no');
   const [after, setAfter] = useState('');
   const [before, setBefore] = useState('');
@@ -37,7 +37,7 @@ export function OwnTaskDialog({ days, close }: { days: Days; close: () => void }
       pauses: pauses === 'yes',
       after: after === '' || after === 'none' ? [] : [after],
       before: before === '' || before === 'none' ? [] : [before],
-      ...(rest.trim() === '' ? {} : { rest: { least: number(rest) }, shelf }),
+      ...(rest.trim() === '' ? {} : { rest: { least: number(rest) }, storage }),
     };
     if (!Number.isFinite(task.minutes) || (task.rest && !Number.isFinite(task.rest.least))) {
       setProblem('Minutes and hours are numbers: type digits, like 30 or 1.5.');
@@ -91,14 +91,14 @@ export function OwnTaskDialog({ days, close }: { days: Days; close: () => void }
           {rest.trim() === '' ? null : (
             <Pick
               label="Where"
-              value={shelf}
+              value={storage}
               options={[
                 { name: 'room', label: 'on the bench' },
                 { name: 'fridge', label: 'in the fridge' },
                 { name: 'freezer', label: 'in the freezer' },
                 { name: 'former', label: 'on a former' },
               ]}
-              onChoice={(s) => setShelf(s as typeof shelf)}
+              onChoice={(s) => setStorage(s as typeof storage)}
             />
           )}
         </div>

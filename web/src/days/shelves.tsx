@@ -72,10 +72,10 @@ export function Shelves(props: Look) {
 const SHELVES = [
   {
     label: 'Drying',
-    is: (i: DayItem) => i.lying!.shelf === 'former' || (i.lying!.shelf === 'room' && i.kind === 'piece'),
+    is: (i: DayItem) => i.lying!.storage === 'former' || (i.lying!.storage === 'room' && i.kind === 'piece'),
   },
-  { label: 'Fridge and freezer', is: (i: DayItem) => /fri|free/.test(i.lying!.shelf) },
-  { label: 'On the bench', is: (i: DayItem) => i.lying!.shelf === 'room' && i.kind !== 'piece' },
+  { label: 'Fridge and freezer', is: (i: DayItem) => /fri|free/.test(i.lying!.storage) },
+  { label: 'On the bench', is: (i: DayItem) => i.lying!.storage === 'room' && i.kind !== 'piece' },
 ];
 
 function busiest(days: Days): string {
@@ -146,7 +146,7 @@ function Ticks({ days, from, to, x, end, look }: Drawn & { end: number }) {
 function Resting({ lot, choose, x, y, width, plan }: Drawn & { lot: Lot; y: number }) {
   const { item } = lot;
   const [a, b, c] = [x(lot.from), x(lot.low), x(lot.until)];
-  const cold = item.lying!.shelf !== 'room' && item.lying!.shelf !== 'former';
+  const cold = item.lying!.storage !== 'room' && item.lying!.storage !== 'former';
   const colour = cold ? 'var(--color-chalk)' : 'var(--color-ink)';
   const at = Math.max(2, a);
   const said = words(lot);

@@ -48,7 +48,7 @@ export function Courses({ chosen, choose, onTray }: Props) {
                 onClick={() => choose(d.id)}
                 className={`flex min-h-11 w-full items-center gap-2.5 rounded-md border px-2.5 text-left ${
                   on ? 'border-ink bg-ink text-sheet' : 'border-ink/35 bg-sheet hover:border-ink'
-                } ${d.resting ? 'border-dashed' : ''}`}
+                } ${d.aside ? 'border-dashed' : ''}`}
               >
                 <span
                   className={`grid size-6 shrink-0 place-items-center rounded-full border text-[0.85rem] font-semibold ${on ? 'border-sheet' : 'border-ink/60'}`}
@@ -63,8 +63,8 @@ export function Courses({ chosen, choose, onTray }: Props) {
                     </span>
                   )}
                 </span>
-                <span className={d.resting ? 'text-[0.9rem] italic' : 'font-semibold'}>
-                  {d.resting ? 'resting' : pieces(worked.dressings[at])}
+                <span className={d.aside ? 'text-[0.9rem] italic' : 'font-semibold'}>
+                  {d.aside ? 'aside' : pieces(worked.dressings[at])}
                 </span>
               </button>
             </li>
@@ -158,12 +158,12 @@ function Presses({ id, choose }: { id: string; choose: (id: string) => void }) {
       <button
         type="button"
         className={press}
-        aria-pressed={dressing.resting}
-        aria-label={dressing.resting ? `Draw and count ${name} again` : `Let ${name} rest`}
-        title={dressing.resting ? 'Draw and count it again' : 'Let it rest: neither drawn nor counted'}
-        onClick={() => editor.edit(onDressing(tier.id, id, (d) => ({ ...d, resting: !d.resting })))}
+        aria-pressed={dressing.aside}
+        aria-label={dressing.aside ? `Draw and count ${name} again` : `Set ${name} aside`}
+        title={dressing.aside ? 'Draw and count it again' : 'Set it aside: neither drawn nor counted'}
+        onClick={() => editor.edit(onDressing(tier.id, id, (d) => ({ ...d, aside: !d.aside })))}
       >
-        {dressing.resting ? <Eye size={18} aria-hidden /> : <EyeOff size={18} aria-hidden />}
+        {dressing.aside ? <Eye size={18} aria-hidden /> : <EyeOff size={18} aria-hidden />}
       </button>
       {plan.tiers.length > 1 || shared ? (
         <button

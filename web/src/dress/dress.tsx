@@ -149,10 +149,12 @@ function Ledger(props: Held & { onTray: () => void }) {
         <DressingLedger worn={worn} dressing={dressing} />
       ) : (
         <>
-          <p className="heading">{dressing ? 'This course rests' : `Nothing on this ${seen.name} yet`}</p>
+          <p className="heading">
+            {dressing ? 'This course is set aside' : `Nothing on this ${seen.name} yet`}
+          </p>
           <p className="note">
             {dressing
-              ? 'It is kept, but neither drawn nor counted. Wake it with the eye beside its name.'
+              ? 'It is kept, but neither drawn nor counted. Take it up again with the eye beside its name.'
               : 'Add a course: it takes its sizes from the tier and its division, and can be moved by hand after.'}
           </p>
           {dressing ? null : (

@@ -130,7 +130,7 @@ function Next({ id, outlook }: { id: number; outlook: Outlook }) {
       )}
       {outlook.drying.map((d) => (
         <span key={d.name} className="note block truncate">
-          {d.shelf === 'fridge' || d.shelf === 'freezer' ? 'cold' : 'drying'}: {d.name} until{' '}
+          {d.storage === 'fridge' || d.storage === 'freezer' ? 'cold' : 'drying'}: {d.name} until{' '}
           {dayHour(d.until)}
         </span>
       ))}

@@ -211,7 +211,7 @@ export function addDressing(
           technique,
           ...(surface && surface !== 'side' ? { surface } : {}),
           division: division ?? t.divisions[0]!.id,
-          resting: false,
+          aside: false,
           covers,
           colours: [],
           settings: {},

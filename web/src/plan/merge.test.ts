@@ -64,7 +64,7 @@ describe('three documents of one beginning', () => {
             id: 'd',
             technique: 'swag',
             division: 'marks',
-            resting: false,
+            aside: false,
             covers: false,
             colours: [],
             settings,

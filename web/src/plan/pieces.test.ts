@@ -15,7 +15,7 @@ const piece = (id: string, tier = ''): OwnPiece => ({
   dark: false,
   seat: { tier, on: 'top', angle: 0, out: 0, up: 0 },
   labour: { minutes: 10, placing: 2, pauses: true, ahead: 0 },
-  resting: { faces: 'both', shelf: 'room' },
+  resting: { faces: 'both', storage: 'room' },
   sticks: { kind: 'pick' },
   eaten: 'hard',
 });
@@ -43,7 +43,7 @@ describe('pieces of one’s own', () => {
     const thin = mend(nowhere, press({ target: 'piece', field: 'moon/thickness', value: 2 }))(two);
     expect(thin.pieces[1]!.thickness).toBe(2);
     expect(thin.pieces[0]!.thickness).toBe(3);
-    const bare = mend(nowhere, press({ target: 'piece', field: 'moon/paste' }))(two);
+    const bare = mend(nowhere, press({ target: 'piece', field: 'moon/material' }))(two);
     expect(bare.pieces[1]).not.toHaveProperty('material');
   });
 });

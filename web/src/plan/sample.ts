@@ -27,7 +27,7 @@ export const samplePlan = (): Plan => ({
           id: 'swags',
           technique: 'swag',
           division: 'marks',
-          resting: false,
+          aside: false,
           covers: false,
           colours: [],
           settings: { drop: 48 },

@@ -76,7 +76,7 @@ class WorkedExamplesTest {
                 0,
                 List.of(Reading.of(Reading.What.FOOT, 731)));
         assertThat(side.acrossAsRound()).isCloseTo(232.685, within(5e-4));
-        assertThat(side.outline().box()[0]).isCloseTo(232.685, within(0.06));
+        assertThat(side.outline().box().width()).isCloseTo(232.685, within(0.06));
         assertThat(Division.of(side.outline(), 5, Front.SECTION).chord(0)).isCloseTo(136.769, within(5e-4));
     }
 

@@ -38,7 +38,7 @@ public class DaysBenchmark {
 
     private final Plan plan = CoreBenchmark.gala().readyBy(READY.toString());
     private final Workshop workshop =
-            new Workshop(ZONE, Workshop.usual(ZONE).week(), 3, Map.of(Shelf.FRIDGE, 6, Shelf.FORMER, 12));
+            new Workshop(ZONE, Workshop.usual(ZONE).week(), 3, Map.of(Storage.FRIDGE, 6, Storage.FORMER, 12));
     private final OrderTasks one = order();
     private final List<OrderTasks> thirty = thirty();
 

@@ -1,6 +1,6 @@
 package sectorum.ahead;
 
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
@@ -26,4 +26,4 @@ public record Component(
         int each,
         int order,
         @Absent Span rests,
-        Shelf on) {}
+        Storage on) {}

@@ -3,7 +3,7 @@ package sectorum.ahead;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.bench.Rate;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.drawing.Drawings;
 import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
@@ -50,9 +50,9 @@ final class CutShape implements AheadKind {
         Element shape = Element.of(SHAPE.choice(settings), CUT);
         // The size of a leaf is its length, which is the wider of its two.
         Rings front = Rings.of(raised(shape.outline(Math.max(piece.width(), piece.height()))));
-        Shelf on = piece.resting().faces() == OwnPiece.Faces.FORMER
-                ? Shelf.FORMER
-                : piece.resting().shelf();
+        Storage on = piece.resting().faces() == OwnPiece.Faces.FORMER
+                ? Storage.FORMER
+                : piece.resting().storage();
         Material material = piece.material();
         Component only = new Component(
                 Phrase.of("{}", Quantity.text(piece.name())),

@@ -2,6 +2,7 @@ package sectorum.ahead;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.drawing.Point;
 import sectorum.plan.OwnPiece;
 
 /** A piece of one's own as it is drawn: x from its middle, z from its foot, mm; closed. */
@@ -13,10 +14,10 @@ final class PieceOutline {
 
     private PieceOutline() {}
 
-    static List<double[]> of(OwnPiece piece) {
+    static List<Point> of(OwnPiece piece) {
         double w = piece.width() / 2;
         double h = piece.height();
-        List<double[]> unit = switch (piece.form()) {
+        List<Point> unit = switch (piece.form()) {
             case PLAQUE -> points(-1, 0, 1, 0, 1, 1, -1, 1);
             case ROUND, PAIR -> arc(0, 2 * Math.PI, 0.5, 0.5);
             case DOME -> arc(0, Math.PI, 0, 1);
@@ -31,45 +32,45 @@ final class PieceOutline {
                         -0.6, 0, 0.6, 0, 0.8, 0.5, 0.45, 0.68, 0.5, 0.9, 0.2, 1, -0.2, 1, -0.5, 0.9, -0.45, 0.68, -0.8,
                         0.5);
         };
-        List<double[]> drawn = new ArrayList<>();
-        unit.forEach(p -> drawn.add(new double[] {p[0] * w, p[1] * h}));
+        List<Point> drawn = new ArrayList<>();
+        unit.forEach(p -> drawn.add(new Point(p.x() * w, p.y() * h)));
         drawn.add(drawn.get(0));
         return drawn;
     }
 
-    private static List<double[]> points(double... xz) {
-        List<double[]> points = new ArrayList<>();
+    private static List<Point> points(double... xz) {
+        List<Point> points = new ArrayList<>();
         for (int i = 0; i < xz.length; i += 2) {
-            points.add(new double[] {xz[i], xz[i + 1]});
+            points.add(new Point(xz[i], xz[i + 1]));
         }
         return points;
     }
 
-    private static List<double[]> arc(double from, double to, double middle, double high) {
-        List<double[]> points = new ArrayList<>();
+    private static List<Point> arc(double from, double to, double middle, double high) {
+        List<Point> points = new ArrayList<>();
         for (int i = 0; i <= ROUND; i++) {
             double a = from + (to - from) * i / ROUND;
-            points.add(new double[] {Math.cos(a), middle + high * Math.sin(a)});
+            points.add(new Point(Math.cos(a), middle + high * Math.sin(a)));
         }
         return points;
     }
 
-    private static List<double[]> star() {
-        List<double[]> points = new ArrayList<>();
+    private static List<Point> star() {
+        List<Point> points = new ArrayList<>();
         for (int i = 0; i < 2 * RAYS; i++) {
             double r = i % 2 == 0 ? 1 : INNER;
             double a = Math.PI / 2 + i * Math.PI / RAYS;
-            points.add(new double[] {r * Math.cos(a), 0.5 + r * Math.sin(a) / 2});
+            points.add(new Point(r * Math.cos(a), 0.5 + r * Math.sin(a) / 2));
         }
         return points;
     }
 
-    private static List<double[]> flower() {
-        List<double[]> points = new ArrayList<>();
+    private static List<Point> flower() {
+        List<Point> points = new ArrayList<>();
         for (int i = 0; i < 2 * ROUND; i++) {
             double a = Math.PI * i / ROUND;
             double r = 0.75 + 0.25 * Math.cos(RAYS * (a - Math.PI / 2));
-            points.add(new double[] {r * Math.cos(a), 0.5 + r * Math.sin(a) / 2});
+            points.add(new Point(r * Math.cos(a), 0.5 + r * Math.sin(a) / 2));
         }
         return points;
     }

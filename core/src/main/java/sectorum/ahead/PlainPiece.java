@@ -2,8 +2,9 @@ package sectorum.ahead;
 
 import java.util.ArrayList;
 import java.util.List;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.drawing.Drawings;
+import sectorum.drawing.Point;
 import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.measure.Field;
@@ -39,9 +40,9 @@ final class PlainPiece implements AheadKind {
     public MadeAhead make(Values settings, OwnPiece piece) {
         Rings front = Rings.of(outline(piece));
         boolean pair = piece.form() == OwnPiece.Form.PAIR;
-        Shelf on = piece.resting().faces() == OwnPiece.Faces.FORMER
-                ? Shelf.FORMER
-                : piece.resting().shelf();
+        Storage on = piece.resting().faces() == OwnPiece.Faces.FORMER
+                ? Storage.FORMER
+                : piece.resting().storage();
         Phrase what = Phrase.of(pair ? "Half of {}" : "{}", Quantity.text(piece.name()));
         Component only = new Component(
                 what,
@@ -95,11 +96,11 @@ final class PlainPiece implements AheadKind {
 
     private static List<Double> outline(OwnPiece piece) {
         List<Double> xz = new ArrayList<>();
-        List<double[]> points = PieceOutline.of(piece);
+        List<Point> points = PieceOutline.of(piece);
         // Drawn closed: the first point comes again.
-        for (double[] point : points.subList(0, points.size() - 1)) {
-            xz.add(point[0]);
-            xz.add(point[1]);
+        for (Point point : points.subList(0, points.size() - 1)) {
+            xz.add(point.x());
+            xz.add(point.y());
         }
         return xz;
     }

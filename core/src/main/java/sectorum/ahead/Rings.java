@@ -15,6 +15,7 @@ public record Rings(List<List<Double>> outers, List<List<Double>> holes) {
         }
     }
 
+    /** One outer line without holes. */
     public static Rings of(List<Double> outer) {
         return new Rings(List.of(outer), List.of());
     }

@@ -75,10 +75,12 @@ public record Dial(List<Notch> notches) {
         return new Dial(notches);
     }
 
+    /** mm. */
     public double thinnest() {
         return notches.stream().mapToDouble(Notch::mm).min().orElseThrow();
     }
 
+    /** mm. */
     public double thickest() {
         return notches.stream().mapToDouble(Notch::mm).max().orElseThrow();
     }

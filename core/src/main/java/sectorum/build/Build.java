@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import sectorum.drawing.Box;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
 import sectorum.finding.Level;
@@ -133,8 +134,8 @@ public record Build(
         double above = tiers.get(0).load();
         double height = height(bodies, stand);
         Body lowest = bodies.get(0);
-        double[] box = lowest.foot().box();
-        double narrow = Math.min(box[0], box[1]);
+        Box box = lowest.foot().box();
+        double narrow = Math.min(box.width(), box.height());
         if (height > TILTS * narrow + Rounding.EPS) {
             findings.add(TILT.found(Phrase.of(
                     "{} high on a foot of {}: {} times as high as it is wide. Carry it in two parts, or on a wider lowest"

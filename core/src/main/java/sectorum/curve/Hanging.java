@@ -2,6 +2,7 @@ package sectorum.curve;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.drawing.Point;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -20,8 +21,8 @@ public sealed interface Hanging {
     /** Angle of the curve to the level at its ends; over π/2 where an arc overhangs. */
     double endSlope();
 
-    /** A point by a share 0 ≤ u ≤ 1 of the way, 0.5 the lowest: {x, z}; see {@link #share} for lengths along the curve. */
-    double[] at(double u);
+    /** A point by a share 0 ≤ u ≤ 1 of the way, 0.5 the lowest, x along and y up; see {@link #share} for lengths along the curve. */
+    Point at(double u);
 
     /** The share u at which so many mm of the curve lie behind; */
     double share(double behind);
@@ -30,9 +31,9 @@ public sealed interface Hanging {
     default List<Double> points(int parts) {
         List<Double> points = new ArrayList<>(2 * parts + 2);
         for (int i = 0; i <= parts; i++) {
-            double[] p = at((double) i / parts);
-            points.add(p[0]);
-            points.add(p[1]);
+            Point p = at((double) i / parts);
+            points.add(p.x());
+            points.add(p.y());
         }
         return points;
     }
@@ -75,8 +76,8 @@ public sealed interface Hanging {
         }
 
         @Override
-        public double[] at(double u) {
-            return new double[] {width * u, 0};
+        public Point at(double u) {
+            return new Point(width * u, 0);
         }
 
         @Override
@@ -98,12 +99,12 @@ public sealed interface Hanging {
         }
 
         @Override
-        public double[] at(double u) {
+        public Point at(double u) {
             double angle = (2 * u - 1) * endSlope;
             // r·(1 − cos) written with sines, so that flat arcs keep their digits
             double half = Math.sin(angle / 2);
             double rise = 2 * radius * half * half;
-            return new double[] {width / 2 + radius * Math.sin(angle), rise - drop};
+            return new Point(width / 2 + radius * Math.sin(angle), rise - drop);
         }
 
         @Override
@@ -126,9 +127,9 @@ public sealed interface Hanging {
         }
 
         @Override
-        public double[] at(double u) {
+        public Point at(double u) {
             double t = 2 * u - 1;
-            return new double[] {width * u, drop * (t * t - 1)};
+            return new Point(width * u, drop * (t * t - 1));
         }
 
         /** Length from the middle to t half widths: c/4·(t√(1+k²t²) + asinh(kt)/k), k = 4d/c; only grows. */
@@ -188,9 +189,9 @@ public sealed interface Hanging {
         }
 
         @Override
-        public double[] at(double u) {
+        public Point at(double u) {
             double half = Math.sinh((u - 0.5) * width / (2 * a));
-            return new double[] {width * u, 2 * a * half * half - drop};
+            return new Point(width * u, 2 * a * half * half - drop);
         }
 
         @Override

@@ -25,6 +25,7 @@ public enum School {
         return key;
     }
 
+    /** The school of that name in documents; refused with the names there are. */
     public static School of(String key) {
         return Arrays.stream(values())
                 .filter(s -> s.key().equals(key))

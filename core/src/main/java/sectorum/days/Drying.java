@@ -1,6 +1,6 @@
 package sectorum.days;
 
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.plan.OwnPiece;
@@ -66,23 +66,23 @@ public final class Drying {
     @Absent
     public static Rest of(OwnPiece piece, OwnPiece.Until until, @Absent Span seen) {
         OwnPiece.Resting resting = piece.resting();
-        Shelf shelf = resting.faces() == OwnPiece.Faces.FORMER ? Shelf.FORMER : resting.shelf();
-        int places = shelf == Shelf.ROOM ? 0 : shelf == Shelf.FORMER ? piece.count() : 1;
+        Storage storage = resting.faces() == OwnPiece.Faces.FORMER ? Storage.FORMER : resting.storage();
+        int places = storage == Storage.ROOM ? 0 : storage == Storage.FORMER ? piece.count() : 1;
         Span stated = seen != null ? seen : resting.stated() != null ? resting.stated() : craft(piece);
         if (stated != null) {
             double upper = stated.most() == null ? stated.least() : stated.most();
-            return upper <= 0 ? null : new Rest(shelf, places, minutes(stated.least()), minutes(upper), false, false);
+            return upper <= 0 ? null : new Rest(storage, places, minutes(stated.least()), minutes(upper), false, false);
         }
         Material.Setting sets =
                 piece.material() == null ? null : piece.material().setting();
         if (sets != null) {
-            return new Rest(shelf, places, sets.likely(), sets.least(), false, false);
+            return new Rest(storage, places, sets.likely(), sets.least(), false, false);
         }
         double about = hours(piece) * (until == OwnPiece.Until.HANDLED ? HANDLED : 1);
         if (Double.isNaN(about)) {
             return null;
         }
-        return new Rest(shelf, places, minutes(about * (1 - RANGE)), minutes(about * (1 + RANGE)), true, true);
+        return new Rest(storage, places, minutes(about * (1 - RANGE)), minutes(about * (1 + RANGE)), true, true);
     }
 
     /** What the craft states for a kind of piece. */

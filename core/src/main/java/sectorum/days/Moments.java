@@ -13,6 +13,7 @@ public final class Moments {
         return Math.floorDiv(local.atZone(zone).toEpochSecond(), 60);
     }
 
+    /** Minutes since the epoch as a clock of the zone shows them. */
     public static LocalDateTime local(long minute, ZoneId zone) {
         return LocalDateTime.ofInstant(Instant.ofEpochSecond(minute * 60), zone);
     }

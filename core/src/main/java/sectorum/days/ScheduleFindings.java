@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
 import sectorum.finding.Level;
@@ -81,10 +81,10 @@ public final class ScheduleFindings {
         needs(plan, order, timeline.schedule(), findings);
         damp(plan, slots, findings);
         unknown(plan, order, findings);
-        plan.days().split().forEach((id, parts) -> {
+        plan.settled().split().forEach((id, parts) -> {
             boolean there = slots.stream().anyMatch(s -> s.task().id().equals(id));
             if (there && slots.stream().noneMatch(s -> isPartOf(s.task().key(), id))) {
-                Map<String, Integer> others = new TreeMap<>(plan.days().split());
+                Map<String, Integer> others = new TreeMap<>(plan.settled().split());
                 others.remove(id);
                 findings.add(WHOLE.found(
                         Phrase.of(
@@ -134,7 +134,7 @@ public final class ScheduleFindings {
                     press("Two pairs of hands work here", Change.Target.WORKSHOP, "hands", task.pairs())));
         }
         Rest rest = task.rest();
-        Integer places = rest == null ? null : workshop.places().get(rest.shelf());
+        Integer places = rest == null ? null : workshop.places().get(rest.storage());
         if (places != null && rest.places() > places) {
             findings.add(full(name, rest, places));
         }
@@ -159,17 +159,17 @@ public final class ScheduleFindings {
                 "\"{}\" takes {} places {}; there are {}. Dry them in turns, or make fewer at once.",
                 name,
                 Quantity.count(rest.places()),
-                Quantity.text(rest.shelf().words()),
+                Quantity.text(rest.storage().words()),
                 Quantity.count(places));
         // Formers are things of the cupboard, and told there; the others are the workshop's.
-        return rest.shelf() == Shelf.FORMER
+        return rest.storage() == Storage.FORMER
                 ? FULL.found(what)
                 : FULL.found(
                         what,
                         press(
                                 "There are that many places",
                                 Change.Target.WORKSHOP,
-                                rest.shelf().key(),
+                                rest.storage().key(),
                                 rest.places()));
     }
 
@@ -218,13 +218,13 @@ public final class ScheduleFindings {
     /** What was taken off since cannot be waited for: it is told, never passed over. */
     private static void unknown(Plan plan, OrderTasks order, List<Finding> findings) {
         List<TaskName> known = order.tasks().stream().map(Task::key).toList();
-        for (Agenda.OwnTask own : plan.days().own()) {
+        for (Agenda.OwnTask own : plan.settled().own()) {
             for (String id : Stream.concat(own.after().stream(), own.before().stream())
                     .distinct()
                     .toList()) {
                 // A task in parts is known by what they were cut from.
                 if (known.stream().noneMatch(k -> k.isMeant(id))) {
-                    List<Agenda.OwnTask> others = plan.days().own().stream()
+                    List<Agenda.OwnTask> others = plan.settled().own().stream()
                             .map(o -> o.id().equals(own.id()) ? o.without(id) : o)
                             .toList();
                     findings.add(UNKNOWN.found(
@@ -247,7 +247,7 @@ public final class ScheduleFindings {
     }
 
     private static List<Mend> unfixed(Plan plan, String... ids) {
-        Map<String, String> fixed = new TreeMap<>(plan.days().fixed());
+        Map<String, String> fixed = new TreeMap<>(plan.settled().fixed());
         for (String id : ids) {
             if (fixed.remove(id) != null) {
                 return List.of(press("Let it move again", Change.Target.AGENDA, "fixed", fixed));

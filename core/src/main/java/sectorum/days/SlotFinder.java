@@ -5,7 +5,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.measure.Absent;
 
 /** What is taken of hours, hands and shelves so far, and where another task fits latest. */
@@ -16,13 +16,13 @@ final class SlotFinder {
     private final OpenHours open;
     private final Workshop workshop;
     private final Usage hands = new Usage();
-    private final Map<Shelf, Usage> shelves = new EnumMap<>(Shelf.class);
+    private final Map<Storage, Usage> shelves = new EnumMap<>(Storage.class);
 
     SlotFinder(OpenHours open, Workshop workshop) {
         this.open = open;
         this.workshop = workshop;
-        for (Shelf shelf : Shelf.values()) {
-            shelves.put(shelf, new Usage());
+        for (Storage storage : Storage.values()) {
+            shelves.put(storage, new Usage());
         }
     }
 
@@ -40,7 +40,7 @@ final class SlotFinder {
             slot.work().forEach(b -> hands.add(b.from(), b.to(), sign * pairs(task)));
         }
         if (task.rest() != null) {
-            shelves.get(task.rest().shelf())
+            shelves.get(task.rest().storage())
                     .add(slot.end(), slot.rested(), sign * task.rest().places());
         }
     }
@@ -141,14 +141,14 @@ final class SlotFinder {
     /** The latest end of hands, not after e, from which there is room on its shelf until its rest is over. */
     private long shelved(OrderTasks order, Task task, long e) {
         Rest rest = task.rest();
-        Integer places = rest == null ? null : workshop.places().get(rest.shelf());
+        Integer places = rest == null ? null : workshop.places().get(rest.storage());
         if (places == null || rest.places() == 0 || rest.places() > places) {
             return e;
         }
-        Usage shelf = shelves.get(rest.shelf());
+        Usage storage = shelves.get(rest.storage());
         long end = e;
         while (true) {
-            long[] over = shelf.lastOver(end, Slot.rested(order, task, end), places - rest.places());
+            long[] over = storage.lastOver(end, Slot.rested(order, task, end), places - rest.places());
             if (over == null) {
                 return end;
             }
@@ -160,7 +160,7 @@ final class SlotFinder {
         return hands;
     }
 
-    Usage shelf(Shelf shelf) {
-        return shelves.get(shelf);
+    Usage storage(Storage storage) {
+        return shelves.get(storage);
     }
 }

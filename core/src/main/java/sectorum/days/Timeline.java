@@ -7,7 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.measure.Absent;
 
 /**
@@ -30,7 +30,7 @@ public record Timeline(Schedule schedule, List<Line> lines) {
         /** Hands are busy with another. */
         HANDS,
         /** Its shelf is full. */
-        SHELF,
+        STORAGE,
         /** It was settled by hand, or is done. */
         SETTLED
     }
@@ -51,21 +51,21 @@ public record Timeline(Schedule schedule, List<Line> lines) {
     }
 
     /** How full a shelf gets, and when. */
-    public record Fill(Shelf shelf, long most, @Absent Integer places, long when) {}
+    public record Fill(Storage storage, long most, @Absent Integer places, long when) {}
 
     /** The fullest moments of every shelf from now on until then. */
     public List<Fill> fills(Workshop workshop, long now, long until) {
         List<Fill> fills = new ArrayList<>();
-        for (Shelf shelf : Shelf.values()) {
+        for (Storage storage : Storage.values()) {
             Usage profile = new Usage();
             for (Slot s : schedule.slots()) {
-                if (s.task().rest() != null && s.task().rest().shelf() == shelf) {
+                if (s.task().rest() != null && s.task().rest().storage() == storage) {
                     profile.add(s.end(), s.rested(), s.task().rest().places());
                 }
             }
             long[] most = profile.most(now, Math.max(now, until) + 1);
             if (most[0] > 0) {
-                fills.add(new Fill(shelf, most[0], workshop.places().get(shelf), most[1]));
+                fills.add(new Fill(storage, most[0], workshop.places().get(storage), most[1]));
             }
         }
         return fills;
@@ -172,7 +172,7 @@ public record Timeline(Schedule schedule, List<Line> lines) {
             if (busy >= 0) {
                 held[i] = schedule.slots().get(busy).end() > slot.end() && overlapsHands(busy, slot, limit)
                         ? Held.HANDS
-                        : Held.SHELF;
+                        : Held.STORAGE;
                 by[i] = busy;
             }
         }
@@ -192,7 +192,7 @@ public record Timeline(Schedule schedule, List<Line> lines) {
                 boolean near = other.start() < limit && other.rested() > slot.start() && j != i;
                 boolean before =
                         first < 0 || other.start() < schedule.slots().get(first).start();
-                if (near && before && (overlapsHands(j, slot, limit) || sharesShelf(other, slot))) {
+                if (near && before && (overlapsHands(j, slot, limit) || sharesStorage(other, slot))) {
                     first = j;
                 }
             }
@@ -207,13 +207,13 @@ public record Timeline(Schedule schedule, List<Line> lines) {
                     && other.start() >= slot.start();
         }
 
-        private boolean sharesShelf(Slot other, Slot slot) {
+        private boolean sharesStorage(Slot other, Slot slot) {
             Rest a = other.task().rest();
             Rest b = slot.task().rest();
             return a != null
                     && b != null
-                    && a.shelf() == b.shelf()
-                    && workshop.places().containsKey(a.shelf())
+                    && a.storage() == b.storage()
+                    && workshop.places().containsKey(a.storage())
                     && a.places() > 0
                     && b.places() > 0
                     && other.end() >= slot.end()

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -21,7 +21,7 @@ import sectorum.measure.Refused;
  * @param hands pairs of them
  * @param places on shelves of which the workshop has told how many there are; others are not counted
  */
-public record Workshop(ZoneId zone, List<List<Hours>> week, int hands, Map<Shelf, Integer> places) {
+public record Workshop(ZoneId zone, List<List<Hours>> week, int hands, Map<Storage, Integer> places) {
     public static final Field HANDS =
             Field.count("hands", "Pairs of hands", 1, 6, 1, "Those who work on cakes at the same time.");
     private static final int DAYS = 7;

@@ -59,6 +59,7 @@ public enum Compare {
         return best;
     }
 
+    /** How much a differs from what is ordinary, as a share of that; not signed. */
     public static double share(double a, double ordinary) {
         return Math.abs(a - ordinary) / ordinary;
     }

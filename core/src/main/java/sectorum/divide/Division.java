@@ -45,6 +45,9 @@ public record Division(Outline outline, Front front, List<Double> marks) {
         return new Division(outline, front, locked.isEmpty() ? even : Locks.spread(even, locked, outline.perimeter()));
     }
 
+    /**
+     * n sections all alike, 1 to {@link #COUNT}'s most, from the front; refused where they cannot close on the outline.
+     */
     public static Division of(Outline outline, int n, Front front) {
         return of(outline, n, front, Map.of(), true);
     }

@@ -33,14 +33,11 @@ public record Drawing(String name, Phrase title, double width, double height, Li
      * whatever white it was drawn with.
      */
     public Drawing cropped() {
-        double[] box = {width, height, 0, 0};
-        for (Ink ink : inks) {
-            ink.reach(box);
-        }
-        double left = Math.max(0, box[0] - KEPT);
-        double top = Math.max(0, box[1] - KEPT);
-        double right = Math.min(width, box[2] + KEPT);
-        double foot = Math.min(height, box[3] + KEPT);
+        Box box = inks.stream().map(Ink::box).reduce(Box.NONE, Box::with);
+        double left = Math.max(0, box.left() - KEPT);
+        double top = Math.max(0, box.low() - KEPT);
+        double right = Math.min(width, box.right() + KEPT);
+        double foot = Math.min(height, box.high() + KEPT);
         if (right <= left || foot <= top || (right - left >= width && foot - top >= height)) {
             return this;
         }
@@ -56,21 +53,25 @@ public record Drawing(String name, Phrase title, double width, double height, Li
     public static final class Maker {
         private final List<Ink> inks = new ArrayList<>();
 
+        /** A straight line, mm from the left and from the top. */
         public Maker line(Ink.Pen pen, double x0, double y0, double x1, double y1) {
             inks.add(Ink.Line.of(pen, x0, y0, x1, y1));
             return this;
         }
 
+        /** @param xy x0, y0, x1, y1, … mm from the left and from the top; two points or more */
         public Maker path(Ink.Pen pen, List<Double> xy) {
             inks.add(new Ink.Line(pen, xy));
             return this;
         }
 
+        /** Words at a point, size the height of their type, mm. */
         public Maker words(double x, double y, double size, Ink.Anchor anchor, Phrase said) {
             inks.add(new Ink.Words(x, y, size, anchor, said));
             return this;
         }
 
+        /** @param width mm, with height: all inks are within */
         public Drawing made(String name, Phrase title, double width, double height) {
             return new Drawing(name, title, width, height, inks);
         }

@@ -12,8 +12,8 @@ public sealed interface Ink {
     /** The same ink, lengths along x and y multiplied; the size of type stays. */
     Ink scaled(double kx, double ky);
 
-    /** Widens a box {least x, least y, most x, most y} so that this ink is in it. */
-    void reach(double[] box);
+    /** How far it reaches. */
+    Box box();
 
     /** How heavy and how broken a line is. */
     enum Pen {
@@ -56,11 +56,8 @@ public sealed interface Ink {
         }
 
         @Override
-        public void reach(double[] box) {
-            for (int i = 0; i < xy.size(); i++) {
-                box[i % 2] = Math.min(box[i % 2], xy.get(i));
-                box[2 + i % 2] = Math.max(box[2 + i % 2], xy.get(i));
-            }
+        public Box box() {
+            return Box.of(xy);
         }
 
         public static Line of(Pen pen, double x0, double y0, double x1, double y1) {
@@ -77,18 +74,12 @@ public sealed interface Ink {
 
     /** Words whose baseline begins, centres or ends at a point; size is the height of the type. */
     record Words(double x, double y, double size, Anchor anchor, Phrase said) implements Ink {
-        /** About how wide a letter is, as a share of the type's height. */
-        private static final double LETTER = 0.55;
-
-        /** Words are as wide as about so many letters; their numbers are filled in later. */
+        /** Numbers are taken in mm; another unit's are hardly wider. */
         @Override
-        public void reach(double[] box) {
-            double wide = said.toString().length() * LETTER * size;
+        public Box box() {
+            double wide = Letters.width(said.toString(), size);
             double from = anchor == Anchor.START ? x : anchor == Anchor.END ? x - wide : x - wide / 2;
-            box[0] = Math.min(box[0], from);
-            box[1] = Math.min(box[1], y - size);
-            box[2] = Math.max(box[2], from + wide);
-            box[3] = Math.max(box[3], y + size / 3);
+            return new Box(from, y - size, from + wide, y + size / 3);
         }
 
         @Override

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
+import sectorum.drawing.Letters;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -17,10 +18,10 @@ public final class HandoverPages {
     private static final double LINE = 4.9;
     private static final double TYPE = 3.5;
     private static final double HEAD = 4.6;
-    /** So many letters of this type fill the page's width, and the column beside the picture. */
-    private static final int LETTERS = 98;
+    /** The page's width, and that of the column beside the picture, mm. */
+    private static final double WHOLE = WIDTH - 2 * EDGE;
 
-    private static final int COLUMN = 52;
+    private static final double COLUMN = WHOLE - 92;
 
     private final Handover handover;
     private final LengthUnit unit;
@@ -36,6 +37,7 @@ public final class HandoverPages {
         this.unit = unit;
     }
 
+    /** A4 sheets, lengths in the reader's unit; printed is the day as it is to be read. */
     public static List<Sheet> of(Handover handover, FrontView view, LengthUnit unit, String printed) {
         return new HandoverPages(handover, view, unit).pages(printed);
     }
@@ -54,7 +56,7 @@ public final class HandoverPages {
                                 "printed " + printed)
                         .filter(s -> !s.isBlank())
                         .toList());
-        text(who, LETTERS, EDGE);
+        text(who, WHOLE, EDGE);
         y += 3;
         double top = y;
         picture(view.pieces(), WIDTH - EDGE - 86, top, 86, 110);
@@ -75,19 +77,19 @@ public final class HandoverPages {
         handover.lifting().forEach(p -> text(p.say(unit), COLUMN, EDGE));
         y = Math.max(y, top + 114);
         head("Take out before it is cut");
-        handover.out().forEach(p -> text(line(p), LETTERS, EDGE));
+        handover.out().forEach(p -> text(line(p), WHOLE, EDGE));
         head("Cutting order");
         for (int i = 0; i < handover.cutting().size(); i++) {
-            text((i + 1) + "  " + handover.cutting().get(i).say(unit), LETTERS, EDGE);
+            text((i + 1) + "  " + handover.cutting().get(i).say(unit), WHOLE, EDGE);
         }
         turn();
         double second = y;
         picture(view.stuck(), WIDTH - EDGE - 86, second, 86, 110);
         head("What is where");
-        handover.parts().forEach(p -> text(line(p) + ": " + p.eaten(), y < second + 112 ? COLUMN : LETTERS, EDGE));
+        handover.parts().forEach(p -> text(line(p) + ": " + p.eaten(), y < second + 112 ? COLUMN : WHOLE, EDGE));
         y = Math.max(y, second + 114);
         head("Cautions");
-        handover.cautions().forEach(c -> text(c, LETTERS, EDGE));
+        handover.cautions().forEach(c -> text(c, WHOLE, EDGE));
         turn();
         return sheets;
     }
@@ -117,8 +119,8 @@ public final class HandoverPages {
         y += HEAD + 3;
     }
 
-    private void text(String said, int letters, double x) {
-        for (String line : wrapped(said, letters)) {
+    private void text(String said, double wide, double x) {
+        for (String line : wrapped(said, wide)) {
             if (y > HEIGHT - EDGE - LINE) {
                 turn();
             }
@@ -128,11 +130,12 @@ public final class HandoverPages {
         y += 0.6;
     }
 
-    static List<String> wrapped(String said, int letters) {
+    /** In lines no wider than so many mm; a word that is wider has a line of its own. */
+    static List<String> wrapped(String said, double wide) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : said.split(" ")) {
-            if (!line.isEmpty() && line.length() + 1 + word.length() > letters) {
+            if (!line.isEmpty() && Letters.width(line + " " + word, TYPE) > wide) {
                 lines.add(line.toString());
                 line = new StringBuilder("   ");
             }

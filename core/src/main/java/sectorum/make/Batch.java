@@ -100,6 +100,7 @@ public record Batch(
             return new Parts(net, spare, offCuts, credit, kneaded + credit - raw);
         }
 
+        /** What a scale is set to, g: net + spare + off-cuts + rounding − credit (craft 4.3). */
         public double kneaded() {
             return net + spare + offCuts + rounding - credit;
         }

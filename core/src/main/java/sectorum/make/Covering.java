@@ -1,6 +1,7 @@
 package sectorum.make;
 
 import java.util.function.DoubleFunction;
+import sectorum.drawing.Box;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.outline.Outline;
@@ -36,11 +37,11 @@ public record Covering(
     /** The lid beside a strip: the top's own outline and the margin all round, as large as its box, mm. */
     public record Lid(double width, double height, boolean round) {
         static Lid of(Outline outline) {
-            double[] box = outline.box();
-            double round = Math.PI / 4 * box[0] * box[0];
-            boolean alike =
-                    Math.abs(box[0] - box[1]) < ROUND_MM && Math.abs(outline.area() - round) < ROUND_MM * box[0];
-            return new Lid(box[0], box[1], alike);
+            Box box = outline.box();
+            double round = Math.PI / 4 * box.width() * box.width();
+            boolean alike = Math.abs(box.width() - box.height()) < ROUND_MM
+                    && Math.abs(outline.area() - round) < ROUND_MM * box.width();
+            return new Lid(box.width(), box.height(), alike);
         }
     }
 
@@ -63,13 +64,13 @@ public record Covering(
         double p = outline.perimeter();
         double stays = material.sheet(outline.area() + p * high, t);
         double m = laid == Coat.Laid.BARE ? 0 : coat.trimmed();
-        double[] box = outline.box();
+        Box box = outline.box();
         return switch (laid) {
             case SPREAD -> named.of(material, tint, t, laid, new Cut(0, 0, false, null), stays, 0);
             case SHEET, BARE -> {
                 double reach = 2 * high + 2 * m;
-                double a = box[0] + reach;
-                double b = box[1] + reach;
+                double a = box.width() + reach;
+                double b = box.height() + reach;
                 double d = 2 * farthest(outline) + reach;
                 boolean round = Math.PI / 4 * d * d < a * b;
                 Cut cut = round ? new Cut(d, d, true, null) : new Cut(a, b, false, null);

@@ -113,6 +113,7 @@ public enum Recipe {
                 .orElse(null);
     }
 
+    /** The recipe of that name; refused with the names there are. */
     public static Recipe of(String name) {
         return Arrays.stream(values())
                 .filter(r -> r.name().equalsIgnoreCase(name))

@@ -248,6 +248,7 @@ public enum Material {
         return Field.choice("material", label, choices, offered[0].key());
     }
 
+    /** The material of that name in documents; whoever calls has checked the name against a field's choices. */
     public static Material of(String key) {
         return valueOf(key.toUpperCase(Locale.ROOT));
     }

@@ -32,22 +32,27 @@ public record Field(
         choices = List.copyOf(choices);
     }
 
+    /** A length in mm, both ends of its range allowed. */
     public static Field length(String name, String label, double minMm, double maxMm, double fallbackMm, String hint) {
         return new Field(name, label, Quantity.Kind.LENGTH, minMm, maxMm, fallbackMm, List.of(), hint);
     }
 
+    /** A whole number. */
     public static Field count(String name, String label, int min, int max, int fallback, String hint) {
         return new Field(name, label, Quantity.Kind.COUNT, min, max, (double) fallback, List.of(), hint);
     }
 
+    /** A share, 1 is all of it. */
     public static Field share(String name, String label, double min, double max, double fallback, String hint) {
         return new Field(name, label, Quantity.Kind.SHARE, min, max, fallback, List.of(), hint);
     }
 
+    /** An angle in radians. */
     public static Field angle(String name, String label, double min, double max, double fallback, String hint) {
         return new Field(name, label, Quantity.Kind.ANGLE, min, max, fallback, List.of(), hint);
     }
 
+    /** One of some names; the fallback is one of them. */
     public static Field choice(String name, String label, List<Choice> choices, String fallback) {
         return new Field(name, label, Quantity.Kind.TEXT, 0, 0, fallback, choices, "");
     }

@@ -36,6 +36,7 @@ public record Length(double mm) {
         }
     }
 
+    /** So many mm; refused where it is no finite number. */
     public static Length ofMm(double mm) {
         return new Length(mm);
     }

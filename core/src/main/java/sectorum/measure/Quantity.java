@@ -20,14 +20,17 @@ public record Quantity(Kind kind, double value, @Absent String text) {
         TEXT
     }
 
+    /** mm. */
     public static Quantity length(double mm) {
         return new Quantity(Kind.LENGTH, mm, null);
     }
 
+    /** g. */
     public static Quantity mass(double g) {
         return new Quantity(Kind.MASS, g, null);
     }
 
+    /** Minutes, shown in hours where there are many. */
     public static Quantity minutes(double minutes) {
         return new Quantity(Kind.MINUTES, minutes, null);
     }
@@ -36,14 +39,17 @@ public record Quantity(Kind kind, double value, @Absent String text) {
         return new Quantity(Kind.COUNT, n, null);
     }
 
+    /** A share of 1, shown in per cent. */
     public static Quantity share(double ofOne) {
         return new Quantity(Kind.SHARE, ofOne, null);
     }
 
+    /** Radians, shown in degrees. */
     public static Quantity angle(double radians) {
         return new Quantity(Kind.ANGLE, radians, null);
     }
 
+    /** A number without a unit. */
     public static Quantity plain(double number) {
         return new Quantity(Kind.PLAIN, number, null);
     }

@@ -26,10 +26,14 @@ public record Along(double s, double around) {
         }
     }
 
+    /**
+     * A place s mm from the back seam, any finite number, wrapped into {@code 0 ≤ s < around}; refused where around is not over 0.
+     */
     public static Along of(double s, double around) {
         return new Along(s, around);
     }
 
+    /** So many mm further on, anticlockwise as seen from above; less than 0 goes back. */
     public Along plus(double mm) {
         return new Along(s + mm, around);
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import sectorum.drawing.Box;
 
 /** An outline of lines and arcs, given from its front on, anticlockwise. */
 final class Chain implements Outline {
@@ -38,9 +39,9 @@ final class Chain implements Outline {
 
     /** The same chain with the middle of its box at the origin. */
     Chain centred() {
-        double[] bounds = bounds();
-        double dx = -(bounds[0] + bounds[2]) / 2;
-        double dy = -(bounds[1] + bounds[3]) / 2;
+        Box box = box();
+        double dx = -(box.left() + box.right()) / 2;
+        double dy = -(box.low() + box.high()) / 2;
         return rebuilt(segments.stream().map(g -> g.moved(dx, dy)).toList(), 1);
     }
 

@@ -2,6 +2,7 @@ package sectorum.outline;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.drawing.Box;
 
 /** The closed line round a tier, seen from above. See the package for its conventions. */
 public interface Outline {
@@ -70,18 +71,10 @@ public interface Outline {
         return out ? -far : far;
     }
 
-    /** Box of the outline: width in x and depth in y, mm, as exact as the outline itself. */
-    default double[] box() {
-        double[] bounds = bounds();
-        return new double[] {bounds[2] - bounds[0], bounds[3] - bounds[1]};
-    }
-
-    /** How far the outline reaches: least x, least y, most x, most y, mm. */
-    default double[] bounds() {
+    /** How far the outline reaches, as exact as the outline itself. */
+    default Box box() {
         List<Double> stops = stops(0.05);
-        return new double[] {
-            -farthest(stops, -1, 0), -farthest(stops, 0, -1), farthest(stops, 1, 0), farthest(stops, 0, 1)
-        };
+        return new Box(-farthest(stops, -1, 0), -farthest(stops, 0, -1), farthest(stops, 1, 0), farthest(stops, 0, 1));
     }
 
     /** How far it reaches in a direction: looked for between the stops beside the farthest of them. */

@@ -117,6 +117,7 @@ public enum OutlineKind {
         return name().toLowerCase(Locale.ROOT);
     }
 
+    /** The kind of that name in documents; refused with the names there are. */
     public static OutlineKind of(String key) {
         return Arrays.stream(values())
                 .filter(k -> k.key().equals(key))

@@ -2,7 +2,7 @@ package sectorum.plan;
 
 import java.util.List;
 import java.util.Map;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -56,7 +56,7 @@ public record Agenda(
      *
      * @param pauses whether it may be laid down and gone on with
      * @param rest how long it is left alone after; absent: not at all
-     * @param shelf where
+     * @param storage where
      * @param after tasks that come before it
      * @param before tasks that wait for it; none: the last look at the cake
      */
@@ -66,7 +66,7 @@ public record Agenda(
             double minutes,
             boolean pauses,
             @Absent Span rest,
-            @Absent Shelf shelf,
+            @Absent Storage storage,
             List<String> after,
             List<String> before) {
         private static final Field MINUTES =
@@ -88,7 +88,7 @@ public record Agenda(
                     minutes,
                     pauses,
                     rest,
-                    shelf,
+                    storage,
                     after.stream().filter(a -> !a.equals(task)).toList(),
                     before.stream().filter(b -> !b.equals(task)).toList());
         }

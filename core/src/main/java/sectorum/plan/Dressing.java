@@ -21,7 +21,7 @@ import sectorum.technique.Technique;
  * @param division the division it follows, by name
  * @param zone the strip it uses; absent: the technique's usual one
  * @param stretch the part of the way round that it uses; absent: all round
- * @param resting kept, but neither drawn nor counted
+ * @param aside kept, but neither drawn nor counted
  * @param covers whether it is meant to lie on what else is there
  * @param colours names of the palette's colours, in turn over its repeats; none: the palette's first
  * @param settings by field name; what is missing takes the default of its place
@@ -33,7 +33,7 @@ public record Dressing(
         String division,
         @Absent ZoneSpec zone,
         @Absent StretchSpec stretch,
-        boolean resting,
+        boolean aside,
         boolean covers,
         List<String> colours,
         Values settings) {
@@ -85,21 +85,21 @@ public record Dressing(
             @Absent SurfaceKind surface,
             String division,
             @Absent ZoneSpec zone,
-            boolean resting,
+            boolean aside,
             boolean covers,
             List<String> colours,
             Values settings) {
-        this(id, technique, surface, division, zone, null, resting, covers, colours, settings);
+        this(id, technique, surface, division, zone, null, aside, covers, colours, settings);
     }
 
     /** The same on the marks of another division. */
     public Dressing marked(String other) {
-        return new Dressing(id, technique, surface, other, zone, stretch, resting, covers, colours, settings);
+        return new Dressing(id, technique, surface, other, zone, stretch, aside, covers, colours, settings);
     }
 
     /** The same over a part of the way round. */
     public Dressing along(@Absent StretchSpec part) {
-        return new Dressing(id, technique, surface, division, zone, part, resting, covers, colours, settings);
+        return new Dressing(id, technique, surface, division, zone, part, aside, covers, colours, settings);
     }
 
     /** A technique just added: drawn with what is usual in its place. */
@@ -109,7 +109,7 @@ public record Dressing(
     }
 
     public Dressing with(Values others) {
-        return new Dressing(id, technique, surface, division, zone, stretch, resting, covers, colours, others);
+        return new Dressing(id, technique, surface, division, zone, stretch, aside, covers, colours, others);
     }
 
     /** Where it goes. */

@@ -21,6 +21,7 @@ public record Layers(int count, double each, double filling) {
         FILLING.check(filling);
     }
 
+    /** All layers and what is between them, mm. */
     public double height() {
         return count * each + (count - 1) * filling;
     }

@@ -3,7 +3,7 @@ package sectorum.plan;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
@@ -241,14 +241,14 @@ public record OwnPiece(
     /**
      * @param faces how much air it gets
      * @param stated hours that somebody stated for it; absent: by the formula, as an estimate
-     * @param shelf where it lies meanwhile
+     * @param storage where it lies meanwhile
      * @param until what it waits for; absent: by its place, see {@link OwnPiece#until()}
      * @param layer laid over its free face; absent: none
      */
     public record Resting(
             Faces faces,
             @Absent Span stated,
-            Shelf shelf,
+            Storage storage,
             @Absent Until until,
             @Absent Layer layer) {
         /** As it usually rests: in the room, both faces free. */
@@ -256,7 +256,7 @@ public record OwnPiece(
 
         public Resting {
             faces = faces == null ? Faces.BOTH : faces;
-            shelf = shelf == null ? Shelf.ROOM : shelf;
+            storage = storage == null ? Storage.ROOM : storage;
         }
     }
 
@@ -382,7 +382,7 @@ public record OwnPiece(
     }
 
     public OwnPiece aired(Faces faces) {
-        Resting other = new Resting(faces, resting.stated(), resting.shelf(), resting.until(), resting.layer());
+        Resting other = new Resting(faces, resting.stated(), resting.storage(), resting.until(), resting.layer());
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
                 other, sticks, eaten);

@@ -198,7 +198,7 @@ public record Plan(
     }
 
     /** What is settled about its days; the usual where nobody has said. */
-    public Agenda days() {
+    public Agenda settled() {
         return agenda == null ? Agenda.USUAL : agenda;
     }
 
@@ -270,7 +270,7 @@ public record Plan(
      */
     public Tier nextTier() {
         Tier top = tiers.get(tiers.size() - 1);
-        double wide = top.side().outline().box()[0];
+        double wide = top.side().outline().box().width();
         double share = Math.min(1, Math.max(90, wide - 75) / wide);
         Map<String, Object> smaller = new TreeMap<>();
         for (Field field : top.kind().fields()) {

@@ -107,10 +107,12 @@ public record Table(
         });
     }
 
+    /** Humidity of the room, a share of 1. */
     public double humid() {
         return humidity == null ? ((Number) HUMIDITY.fallback()).doubleValue() : humidity;
     }
 
+    /** Warmth of the room, °C. */
     public double warm() {
         return celsius == null ? 20 : celsius;
     }

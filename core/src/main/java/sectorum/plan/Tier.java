@@ -149,6 +149,7 @@ public record Tier(
         return outline.sizes();
     }
 
+    /** All coats together, mm. */
     public double coatThickness() {
         return thickness(coats);
     }

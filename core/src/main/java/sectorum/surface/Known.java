@@ -22,6 +22,7 @@ public record Known(double mm, double nominalMm, int readings, double spreadMm) 
         return new Known(median, nominalMm, n, sorted.get(n - 1) - sorted.get(0));
     }
 
+    /** Whether a tape said it, not only its nominal size. */
     public boolean isRead() {
         return readings > 0;
     }

@@ -148,6 +148,7 @@ public record Side(Outline outline, Known foot, Known top, Known height, List<Do
         return foot.mm() / Math.PI;
     }
 
+    /** Its paper wrap: straight where it does not taper (craft 2.1). */
     public Wrap wrap() {
         return Wrap.of(foot.mm(), top.mm(), height.mm());
     }

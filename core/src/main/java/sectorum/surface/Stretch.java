@@ -49,6 +49,7 @@ public record Stretch(Along from, double length) {
         return from.plus(length);
     }
 
+    /** The same part as a mirror at the front shows it. */
     public Stretch mirrored() {
         return new Stretch(end().mirrored(), length);
     }

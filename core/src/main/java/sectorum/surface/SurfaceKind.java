@@ -63,6 +63,7 @@ public enum SurfaceKind {
         return name().toLowerCase(Locale.ROOT);
     }
 
+    /** The surface of that name in documents; refused with the names there are. */
     public static SurfaceKind of(String key) {
         return Arrays.stream(values())
                 .filter(k -> k.key().equals(key))

@@ -22,6 +22,7 @@ public record Zone(double foot, double top) {
         }
     }
 
+    /** mm, over 0. */
     public double height() {
         return top - foot;
     }

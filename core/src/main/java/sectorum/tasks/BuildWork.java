@@ -8,6 +8,7 @@ import sectorum.ahead.AheadCatalogue;
 import sectorum.build.Body;
 import sectorum.build.Build;
 import sectorum.drawing.Drawing;
+import sectorum.drawing.Point;
 import sectorum.make.Covering;
 import sectorum.outline.Outline;
 import sectorum.plan.Plan;
@@ -21,6 +22,9 @@ import sectorum.tier.StackWorkup;
 public final class BuildWork {
     private BuildWork() {}
 
+    /**
+     * What each tier weighs (cake by its volume and density, coats, dressings, pieces made ahead; g) and how it stands; plan and workup are of one another (craft 5.1).
+     */
     public static Build of(Plan plan, StackWorkup worked) {
         List<Body> bodies = new ArrayList<>();
         Stand stand = plan.stands();
@@ -71,8 +75,8 @@ public final class BuildWork {
         for (int i = 0; i + 1 < tiers.size(); i++) {
             Tier upper = plan.tiers().get(i + 1);
             Stand.Shift shift = tiers.get(i + 1).shift();
-            List<double[]> dowels = tiers.get(i).dowels().stream()
-                    .map(d -> new double[] {d.x() - shift.x(), d.y() - shift.y()})
+            List<Point> dowels = tiers.get(i).dowels().stream()
+                    .map(d -> new Point(d.x() - shift.x(), d.y() - shift.y()))
                     .toList();
             Outline board = upper.kind().build(upper.sizes(), 0);
             double across = plan.stands().dowel().across();

@@ -1,7 +1,7 @@
 package sectorum.tasks;
 
 import java.util.List;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.days.Task;
 import sectorum.days.Timeline;
 import sectorum.finding.Finding;
@@ -78,7 +78,7 @@ public record Days(
      * @param estimate whether nobody stated or saw it
      */
     public record Shelved(
-            Shelf shelf,
+            Storage storage,
             int places,
             String from,
             String low,
@@ -128,7 +128,7 @@ public record Days(
     public record Load(String day, int open, int busy) {}
 
     /** The fullest moment of a shelf. */
-    public record Fullest(Shelf shelf, int most, @Absent Integer places, String when) {}
+    public record Fullest(Storage storage, int most, @Absent Integer places, String when) {}
 
     /**
      * What would save time, worked out by planning again.

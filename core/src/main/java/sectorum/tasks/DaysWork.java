@@ -43,6 +43,11 @@ public final class DaysWork {
         this.timeline = Timeline.of(all, workshop, schedule, now);
     }
 
+    /**
+     * The plan's days among all orders of the workshop, planned backward (craft 5.2).
+     *
+     * @param now minutes since the epoch
+     */
     public static Days of(Plan plan, OrderTasks mine, List<OrderTasks> others, Workshop workshop, long now) {
         List<OrderTasks> all = new ArrayList<>(others);
         all.add(0, mine);
@@ -72,7 +77,7 @@ public final class DaysWork {
                 items,
                 loads(),
                 timeline.fills(workshop, now, mine.ready()).stream()
-                        .map(f -> new Days.Fullest(f.shelf(), (int) f.most(), f.places(), local(f.when())))
+                        .map(f -> new Days.Fullest(f.storage(), (int) f.most(), f.places(), local(f.when())))
                         .toList(),
                 next,
                 next == null ? null : local(first),
@@ -122,7 +127,7 @@ public final class DaysWork {
                 rest == null
                         ? null
                         : new Days.Shelved(
-                                rest.shelf(),
+                                rest.storage(),
                                 rest.places(),
                                 local(s.end()),
                                 local(s.low()),
@@ -214,7 +219,7 @@ public final class DaysWork {
     @Absent
     static Slot lastCold(Schedule schedule, OrderTasks order) {
         return schedule.of(order).stream()
-                .filter(s -> s.task().rest() != null && s.task().rest().shelf() == sectorum.bench.Shelf.FRIDGE)
+                .filter(s -> s.task().rest() != null && s.task().rest().storage() == sectorum.bench.Storage.FRIDGE)
                 .max(Comparator.comparingLong(Slot::rested))
                 .orElse(null);
     }

@@ -91,8 +91,8 @@ public final class Instructions {
     }
 
     private static Making.Pause pause(Task t) {
-        String words = t.rest().shelf().words() + (t.rest().estimate() ? ", an estimate: note what it took" : "");
-        return new Making.Pause(t.rest().low(), t.rest().least(), t.rest().shelf(), words);
+        String words = t.rest().storage().words() + (t.rest().estimate() ? ", an estimate: note what it took" : "");
+        return new Making.Pause(t.rest().low(), t.rest().least(), t.rest().storage(), words);
     }
 
     private List<String> open(Task last) {

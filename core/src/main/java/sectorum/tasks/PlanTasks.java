@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import sectorum.bench.Rate;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.build.Build;
 import sectorum.days.Air;
 import sectorum.days.Dependency;
@@ -103,7 +103,7 @@ public final class PlanTasks {
     private static Air air(Plan plan, Workshop workshop) {
         List<Air.Step> steps = new ArrayList<>();
         steps.add(new Air.Step(Long.MIN_VALUE, Air.factor(plan.made().humid())));
-        plan.days().air().stream()
+        plan.settled().air().stream()
                 .map(a -> new Air.Step(
                         Moments.of(LocalDateTime.parse(a.from()), workshop.zone()), Air.factor(a.humidity())))
                 .sorted((a, b) -> Long.compare(a.from(), b.from()))
@@ -209,7 +209,7 @@ public final class PlanTasks {
                     "Cover the board",
                     Rate.COVERED_DM2.minutes(area),
                     false,
-                    Rest.of(Shelf.ROOM, OVERNIGHT),
+                    Rest.of(Storage.ROOM, OVERNIGHT),
                     Dependency.after(Kneading.COVERING.key));
         }
     }
@@ -245,7 +245,7 @@ public final class PlanTasks {
                     batches == 1 ? kneading.words : kneading.words + ", " + batches + " batches",
                     Rate.BATCH.minutes(batches),
                     true,
-                    kneading.rest == 0 ? null : Rest.of(Shelf.ROOM, kneading.rest));
+                    kneading.rest == 0 ? null : Rest.of(Storage.ROOM, kneading.rest));
         }
     }
 
@@ -284,13 +284,13 @@ public final class PlanTasks {
 
     /** Tasks by hand; what names one that is gone is not waited for, and told as {@code days.unknown}. */
     private void own() {
-        for (Agenda.OwnTask own : plan.days().own()) {
-            Shelf shelf = own.shelf() == null ? Shelf.ROOM : own.shelf();
-            Rest rest = own.rest() == null ? null : rest(own.rest(), Rest.of(shelf, 0));
+        for (Agenda.OwnTask own : plan.settled().own()) {
+            Storage storage = own.storage() == null ? Storage.ROOM : own.storage();
+            Rest rest = own.rest() == null ? null : rest(own.rest(), Rest.of(storage, 0));
             Dependency[] needs = own.after().stream().map(Dependency::after).toArray(Dependency[]::new);
             add(Task.Kind.OWN, TaskName.own(own.id()), own.name(), own.minutes(), own.pauses(), rest, needs);
         }
-        for (Agenda.OwnTask own : plan.days().own()) {
+        for (Agenda.OwnTask own : plan.settled().own()) {
             for (String id : own.after()) {
                 // One of one's own that is added later.
                 Task mine = tasks.get(TaskName.own(own.id()).text());
@@ -327,7 +327,7 @@ public final class PlanTasks {
     private static Rest rest(Span seen, Rest before) {
         double upper = seen.most() == null ? seen.least() : seen.most();
         return new Rest(
-                before.shelf(),
+                before.storage(),
                 before.places(),
                 (int) Math.round(seen.least() * 60),
                 (int) Math.round(upper * 60),
@@ -337,7 +337,7 @@ public final class PlanTasks {
 
     /** What people settled: waits they saw, parts, moments, and what is done. */
     private List<Task> settled(Workshop workshop) {
-        Agenda agenda = plan.days();
+        Agenda agenda = plan.settled();
         List<Task> all = new ArrayList<>();
         for (Task task : tasks.values()) {
             Span seen = agenda.waits().get(task.id());

@@ -56,6 +56,9 @@ public final class Savings {
         this.first = first(plan, workshop);
     }
 
+    /**
+     * Ways to save time, each planned again with everything else as it is; the greatest saving first, at most as many as are offered.
+     */
     public static List<Days.Saving> of(
             String id, Plan plan, Bench bench, Stock stock, Workshop workshop, List<OrderTasks> others) {
         Savings tried = new Savings(id, plan, bench, stock, workshop, others);
@@ -90,7 +93,7 @@ public final class Savings {
 
     private void piece(OwnPiece piece) {
         Quantity name = Quantity.text(piece.name());
-        if (plan.days().done().containsKey(TaskName.piece(piece.id()).text())) {
+        if (plan.settled().done().containsKey(TaskName.piece(piece.id()).text())) {
             return;
         }
         double thin = Math.max(1, Rounding.halfUp(piece.thickness() * THINNER, 0.5));
@@ -181,12 +184,12 @@ public final class Savings {
 
     private void stacking() {
         if (plan.tiers().size() > 1) {
-            boolean other = !plan.days().dressFirst();
+            boolean other = !plan.settled().dressFirst();
             Phrase label = Phrase.of(
                     other ? "Decorate each of {} tiers, then stack" : "Stack {} tiers, then decorate",
                     Quantity.count(plan.tiers().size()));
             Mend mend = new Mend(label, List.of(new Change(Change.Target.AGENDA, "dressFirst", other)));
-            offer(mend, plan.on(plan.days().dressing(other)), workshop);
+            offer(mend, plan.on(plan.settled().dressing(other)), workshop);
         }
     }
 

@@ -29,6 +29,9 @@ import sectorum.tier.TierWorkup;
 public final class TableWork {
     private TableWork() {}
 
+    /**
+     * Coverings, then every dressing and piece made ahead as a job, brought to the table (craft 4.3, 4.4); plan and workup are of one another.
+     */
     public static Worktop of(Plan plan, StackWorkup worked, Stock stock) {
         List<Covering> coverings = new ArrayList<>();
         List<Job> jobs = new ArrayList<>();

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import sectorum.bench.Rate;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.days.Dependency;
 import sectorum.days.Rest;
 import sectorum.days.Task;
@@ -107,7 +107,7 @@ public final class TierTasks {
         }
         dress(When.SOFT);
         dress(When.ALONE);
-        if (all.plan().days().dressFirst()) {
+        if (all.plan().settled().dressFirst()) {
             dress(When.USUAL);
         }
         stack();
@@ -116,7 +116,7 @@ public final class TierTasks {
     /** What waits until everything stands. */
     void finish() {
         dress(When.STANDING);
-        if (!all.plan().days().dressFirst()) {
+        if (!all.plan().settled().dressFirst()) {
             dress(When.USUAL);
         }
     }
@@ -170,11 +170,11 @@ public final class TierTasks {
 
     private static Rest rest(Material material, boolean last) {
         if (material.coatRests() > 0) {
-            return Rest.of(Shelf.ROOM, (int) (60 * material.coatRests()));
+            return Rest.of(Storage.ROOM, (int) (60 * material.coatRests()));
         }
         return last
-                ? Rest.of(Shelf.FRIDGE, OVERNIGHT).taking(1)
-                : new Rest(Shelf.FRIDGE, 1, CHILL_LOW, CHILL, false, false);
+                ? Rest.of(Storage.FRIDGE, OVERNIGHT).taking(1)
+                : new Rest(Storage.FRIDGE, 1, CHILL_LOW, CHILL, false, false);
     }
 
     @Absent
@@ -232,7 +232,8 @@ public final class TierTasks {
         }
         List<Dependency> standing = new ArrayList<>();
         boolean soft = when == When.SOFT;
-        if (when == When.STANDING || (when == When.USUAL && !all.plan().days().dressFirst())) {
+        if (when == When.STANDING
+                || (when == When.USUAL && !all.plan().settled().dressFirst())) {
             standing.add(Dependency.after(TaskName.stack(tier.id())));
             above().forEach(t -> standing.add(Dependency.after(TaskName.stack(t))));
         }
@@ -313,8 +314,8 @@ public final class TierTasks {
             return null;
         }
         int least = (int) Math.ceil(pause.least());
-        int places = pause.shelf() == Shelf.ROOM ? 0 : 1;
-        return new Rest(pause.shelf(), places, least, least, false, false);
+        int places = pause.storage() == Storage.ROOM ? 0 : 1;
+        return new Rest(pause.storage(), places, least, least, false, false);
     }
 
     private static void materials(TierWorkup.Worn w, List<Dependency> needs) {

@@ -149,6 +149,17 @@ final class BasketWeave implements Technique {
                 LAID);
     }
 
+    /**
+     * What is laid of both.
+     *
+     * @param stakes all together, mm or g
+     * @param weavers all together
+     * @param pieces of weavers, a double one counted once
+     */
+    private record Laying(double stakes, double weavers, int pieces) {
+        static final Laying NONE = new Laying(0, 0, 0);
+    }
+
     @Override
     public Dressed dress(Values values, DressingContext place) {
         Chosen chosen = new Chosen(fields(values, place), values);
@@ -168,33 +179,32 @@ final class BasketWeave implements Technique {
         int n = division.count();
         int rows = (int) Rounding.floor(zone.height() / set.weaver());
         DressingBuilder work = new DressingBuilder(place);
-        double[] totals = new double[2];
-        int pieces = 0;
+        Laying laid = Laying.NONE;
         double narrowing = place.narrowing(place.middleZ());
         double narrow = narrowing * division.sizes().get(division.sizes().size() - 1);
         double pitch = narrowing * division.section(division.frontSection());
         boolean fits = set.stake() < narrow - Rounding.EPS;
         if (fits) {
-            pieces = lay(work, set, fine, rows, totals);
+            laid = lay(work, set, fine, rows);
         }
         double piece = 2 * pitch - set.stake() + 2 * set.tuck();
-        work.lead("pieces", Quantity.count(pieces))
+        work.lead("pieces", Quantity.count(laid.pieces()))
                 .lead("each long", Quantity.length(piece))
                 .lead("rows", Quantity.count(rows))
                 .figure("Stakes", Quantity.count((long) n * set.stakes()))
                 .figure("Pitch", Quantity.length(pitch))
-                .figure("Weavers together", Quantity.length(totals[1]))
-                .figure("Stakes together", Quantity.length(totals[0]))
+                .figure("Weavers together", Quantity.length(laid.weavers()))
+                .figure("Stakes together", Quantity.length(laid.stakes()))
                 .figure("Left at the top", Quantity.length(zone.height() - rows * set.weaver()));
         handles(work, set, place);
-        double[] grams = consume(work, set, totals, place);
+        Laying grams = consume(work, set, laid, place);
         if (set.made() == Made.EXTRUDED) {
-            work.figure("Extruder loads, weavers", Quantity.count((long) Rounding.ceil(grams[1] / BARREL_G)))
-                    .figure("Extruder loads, stakes", Quantity.count((long) Rounding.ceil(grams[0] / BARREL_G)));
+            work.figure("Extruder loads, weavers", Quantity.count((long) Rounding.ceil(grams.weavers() / BARREL_G)))
+                    .figure("Extruder loads, stakes", Quantity.count((long) Rounding.ceil(grams.stakes() / BARREL_G)));
         }
-        double minutes = Rate.WEAVE_PIECE.minutes((double) pieces * set.weavers());
+        double minutes = Rate.WEAVE_PIECE.minutes((double) laid.pieces() * set.weavers());
         judge(work, set, place, narrow, minutes, rows);
-        WeaveMaking.steps(work, set, n, rows, pieces, minutes);
+        WeaveMaking.steps(work, set, n, rows, laid.pieces(), minutes);
         work.draw(() -> WeaveMaking.gauge(set, narrowing * division.section(0), rows));
         return work.done();
     }
@@ -203,10 +213,9 @@ final class BasketWeave implements Technique {
      * In the order of the work, so that what is laid later lies over what was laid before: stake by stake the stakes of the
      * second group cover the ends of the weavers over the first; row by row all stakes stand before the first weaver.
      *
-     * @param totals lengths in mm of all stakes and of all weavers, set here
-     * @return how many weaver pieces, a double one counted once
+     * @return lengths in mm, and how many weaver pieces
      */
-    private static int lay(DressingBuilder work, Settings set, DressingContext place, int rows, double[] totals) {
+    private static Laying lay(DressingBuilder work, Settings set, DressingContext place, int rows) {
         Division division = place.division();
         double strand = set.stake() / set.stakes();
         double high = place.zone().height();
@@ -216,15 +225,14 @@ final class BasketWeave implements Technique {
         for (int group = 0; group < 2; group++) {
             stakes(work, set, place, stake, group);
             for (int j = group; j < rows && set.laid() == Laid.STAKES; j += 2) {
-                pieces += weavers.row(j, totals);
+                pieces += weavers.row(j);
             }
         }
         if (set.laid() == Laid.ROWS) {
             for (int j = 0; j < rows; j++) {
-                pieces += weavers.row(j, totals);
+                pieces += weavers.row(j);
             }
         }
-        totals[0] = division.count() * set.stakes() * high;
         work.made(
                 Phrase.of("Stake {} long", Quantity.length(high)),
                 set.made().material,
@@ -241,7 +249,7 @@ final class BasketWeave implements Technique {
                 pieces * set.weavers(),
                 spare(set),
                 0);
-        return pieces;
+        return new Laying(division.count() * set.stakes() * high, weavers.total(), pieces);
     }
 
     /** Cut strands have spares; piped ones stay where they are piped. */
@@ -261,12 +269,13 @@ final class BasketWeave implements Technique {
         }
     }
 
-    private static double[] consume(DressingBuilder work, Settings set, double[] totals, DressingContext place) {
-        double stakeGrams = set.made().material.sheet(totals[0] * set.stake() / set.stakes(), set.thick());
-        double weaverGrams = set.made().material.sheet(totals[1] * set.weaver() / set.weavers(), set.thick());
-        work.used(set.made().material, 0, 0, stakeGrams, totals[0])
-                .used(set.made().material, place.colours() > 1 ? 1 : 0, 0, weaverGrams, totals[1]);
-        return new double[] {stakeGrams, weaverGrams};
+    /** Grams of what was laid. */
+    private static Laying consume(DressingBuilder work, Settings set, Laying laid, DressingContext place) {
+        double stakeGrams = set.made().material.sheet(laid.stakes() * set.stake() / set.stakes(), set.thick());
+        double weaverGrams = set.made().material.sheet(laid.weavers() * set.weaver() / set.weavers(), set.thick());
+        work.used(set.made().material, 0, 0, stakeGrams, laid.stakes())
+                .used(set.made().material, place.colours() > 1 ? 1 : 0, 0, weaverGrams, laid.weavers());
+        return new Laying(stakeGrams, weaverGrams, laid.pieces());
     }
 
     private static void handles(DressingBuilder work, Settings set, DressingContext place) {

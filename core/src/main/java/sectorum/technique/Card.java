@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.measure.Phrase;
@@ -25,9 +26,9 @@ final class Card {
 
     /** A card for an outline with z up. */
     static Card of(List<Double> outline, boolean closed) {
-        double[] box = Flat.box(outline);
+        Box box = Box.of(outline);
         Card card =
-                new Card(MARGIN / 2 - box[0], MARGIN + box[3], box[2] - box[0] + MARGIN, box[3] - box[1] + 2 * MARGIN);
+                new Card(MARGIN / 2 - box.left(), MARGIN + box.high(), box.width() + MARGIN, box.height() + 2 * MARGIN);
         List<Double> line = new ArrayList<>(outline);
         if (closed) {
             line.addAll(outline.subList(0, 2));

@@ -16,19 +16,20 @@ final class DrapeMaking {
     /**
      * The end cut first stretches less: alternately left and right, or all drapes look deeper on one side.
      *
-     * @param strip its number from below, from 0, and its colour
+     * @param strip its number from below, from 0
      */
-    private static void cutEither(DressingBuilder work, Drape.Settings set, Hanging curve, int many, int[] strip) {
+    private static void cutEither(
+            DressingBuilder work, Drape.Settings set, Hanging curve, int many, int strip, int colour) {
         for (int end = 0; end < 2; end++) {
             work.cut(
                     Phrase.of(
                             end == 0
                                     ? "Strip {} from below, left end cut first"
                                     : "Strip {} from below, right end cut first",
-                            Quantity.count(strip[0] + 1L)),
+                            Quantity.count(strip + 1L)),
                     set.material(),
                     set.thickness(),
-                    strip[1],
+                    colour,
                     Flat.rectangle(0, 0, Drape.cut(set, curve), set.width()),
                     end == 0 ? (many + 1) / 2 : many / 2,
                     end == 0 ? Spare.USUAL.of(many) : 0);
@@ -41,7 +42,7 @@ final class DrapeMaking {
             Hung hung = strips.get(i);
             for (int kind = 0; kind < hung.curves().size(); kind++) {
                 int many = hung.many(kind);
-                cutEither(work, set, hung.curves().get(kind), many, new int[] {i, i % place.colours()});
+                cutEither(work, set, hung.curves().get(kind), many, i, i % place.colours());
                 total += many;
             }
         }

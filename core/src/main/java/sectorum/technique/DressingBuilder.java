@@ -8,6 +8,7 @@ import java.util.function.Supplier;
 import sectorum.bench.Course;
 import sectorum.bench.Hand;
 import sectorum.bench.ThingKind;
+import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
@@ -161,14 +162,14 @@ final class DressingBuilder {
             Phrase what, Material material, double thickness, int colour, List<Double> outline, int count, int spare) {
         // What has shrunk to a line is no piece; whoever drew it says so.
         if (count > 0 && Flat.area(outline) > NOTHING) {
-            double[] box = Flat.box(outline);
+            Box box = Box.of(outline);
             cuts.add(new Making.Cut(
                     what,
                     material,
                     thickness,
                     colour,
-                    box[2] - box[0],
-                    box[3] - box[1],
+                    box.width(),
+                    box.height(),
                     outline,
                     count,
                     spare,
@@ -320,12 +321,12 @@ final class DressingBuilder {
             if (shape.role() != Layout.Role.PIECE || !shape.closed()) {
                 continue;
             }
-            double[] box = Flat.box(shape.xz());
+            Box box = Box.of(shape.xz());
             double narrowing = place.narrowing(p.z());
             for (double corner : outline.corners()) {
                 double off = corner - p.s();
                 off -= Math.rint(off / outline.perimeter()) * outline.perimeter();
-                bent += off > box[0] / narrowing + 0.5 && off < box[2] / narrowing - 0.5 ? 1 : 0;
+                bent += off > box.left() / narrowing + 0.5 && off < box.right() / narrowing - 0.5 ? 1 : 0;
             }
         }
         return bent;

@@ -43,14 +43,4 @@ final class Flat {
         }
         return Math.abs(twice) / 2;
     }
-
-    /** {least x, least z, most x, most z}. */
-    static double[] box(List<Double> xz) {
-        double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
-        for (int i = 0; i < xz.size(); i++) {
-            box[i % 2] = Math.min(box[i % 2], xz.get(i));
-            box[2 + i % 2] = Math.max(box[2 + i % 2], xz.get(i));
-        }
-        return box;
-    }
 }

@@ -51,9 +51,9 @@ final class FoldedGrid implements Technique {
         return surface.whole();
     }
 
-    /** The folds {round, up} whose cells come nearest to squares, the columns about as many as the sections. */
-    private static int[] nearest(DressingContext place) {
-        int[] best = {1, 0};
+    /** The folds whose cells come nearest to squares, the columns about as many as the sections. */
+    private static Settings nearest(DressingContext place) {
+        Settings best = new Settings(1, 0);
         double least = Double.MAX_VALUE;
         for (int round = 1; round <= 7; round++) {
             for (int up = 0; up <= 6; up++) {
@@ -63,7 +63,7 @@ final class FoldedGrid implements Technique {
                 double off = 3 * Math.abs(Math.log(ratio)) + Math.abs(Math.log(columns));
                 if (off < least - Rounding.EPS) {
                     least = off;
-                    best = new int[] {round, up};
+                    best = new Settings(round, up);
                 }
             }
         }
@@ -72,10 +72,10 @@ final class FoldedGrid implements Technique {
 
     @Override
     public List<Field> fields(Values values, DressingContext place) {
-        int[] good = nearest(place);
+        Settings good = nearest(place);
         return List.of(
-                Field.count("round", "Folds round", 1, 7, good[0], "Each doubles the columns: 4 folds make 16."),
-                Field.count("up", "Folds up", 0, 6, good[1], "Each doubles the rows: 2 folds make 4."));
+                Field.count("round", "Folds round", 1, 7, good.round(), "Each doubles the columns: 4 folds make 16."),
+                Field.count("up", "Folds up", 0, 6, good.up(), "Each doubles the rows: 2 folds make 4."));
     }
 
     @Override

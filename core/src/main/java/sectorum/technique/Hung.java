@@ -6,6 +6,7 @@ import java.util.List;
 import sectorum.bench.Bench;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
+import sectorum.drawing.Point;
 import sectorum.finding.Change;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
@@ -175,12 +176,12 @@ final class Hung {
     /** A place at u of the way along section k's curve, and how a thing lies there that follows it. */
     Frame.Pose at(int k, double u) {
         Hanging curve = curve(k);
-        double[] p = curve.at(u);
+        Point p = curve.at(u);
         double h = 1e-4;
-        double[] a = curve.at(Math.max(0, u - h));
-        double[] b = curve.at(Math.min(1, u + h));
-        double slope = Math.atan2(b[1] - a[1], b[0] - a[0]);
-        return frames.get(k).at(p[0], p[1], slope);
+        Point a = curve.at(Math.max(0, u - h));
+        Point b = curve.at(Math.min(1, u + h));
+        double slope = Math.atan2(b.y() - a.y(), b.x() - a.x());
+        return frames.get(k).at(p.x(), p.y(), slope);
     }
 
     /** The lowest point taken hold of. */

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import sectorum.bench.Rate;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
@@ -264,7 +264,7 @@ final class Jabot implements Technique {
                                 Quantity.length(set.rod())),
                         "rods",
                         n,
-                        new Making.Pause(2, 10, Shelf.ROOM, "on the table, until the pleats hold"),
+                        new Making.Pause(2, 10, Storage.ROOM, "on the table, until the pleats hold"),
                         Cautions.RODS)
                 .step(
                         Phrase.of(

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import sectorum.bench.Rate;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.bench.ThingKind;
 import sectorum.divide.Compare;
 import sectorum.drawing.Drawing;
@@ -294,7 +294,7 @@ final class KnittedRopes implements Technique {
                                 Quantity.count(panels)),
                         "soft brush",
                         panels * 3.0,
-                        new Making.Pause(10, 20, Shelf.ROOM, "on the tier, before it is trimmed"),
+                        new Making.Pause(10, 20, Storage.ROOM, "on the tier, before it is trimmed"),
                         "")
                 .step(
                         Phrase.of("Trim the top at {}.", Quantity.length(high)),
@@ -303,7 +303,7 @@ final class KnittedRopes implements Technique {
                         set.inset() == Inset.NONE
                                 ? null
                                 : new Making.Pause(
-                                        10, 20, Shelf.ROOM, "more (an estimate), until the sheet holds a cut edge"),
+                                        10, 20, Storage.ROOM, "more (an estimate), until the sheet holds a cut edge"),
                         Cautions.BLADE);
         inset(work, set);
     }

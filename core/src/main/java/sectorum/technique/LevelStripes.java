@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import sectorum.bench.Rate;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.bench.ThingKind;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
@@ -132,7 +132,7 @@ final class LevelStripes implements Technique {
                         Phrase.of("Chill it so that the grooves hold, {} stripes.", Quantity.count(set.stripes())),
                         "freezer",
                         1,
-                        new Making.Pause(15, 15, Shelf.FREEZER, "in the freezer, never longer"),
+                        new Making.Pause(15, 15, Storage.FREEZER, "in the freezer, never longer"),
                         "")
                 .step(
                         Phrase.of(
@@ -141,7 +141,7 @@ final class LevelStripes implements Technique {
                         "bags, scraper",
                         Rate.COMBED_STRIPE.minutes(set.stripes()),
                         new Making.Pause(
-                                10, 20, Shelf.FREEZER, "in the freezer, not longer, before it is scraped again"),
+                                10, 20, Storage.FREEZER, "in the freezer, not longer, before it is scraped again"),
                         Cautions.HEATED)
                 .step(
                         Phrase.of(

@@ -1,7 +1,7 @@
 package sectorum.technique;
 
 import java.util.List;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.bench.ThingKind;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
@@ -154,15 +154,17 @@ public record Making(
     /**
      * How long something is left alone, minutes.
      *
-     * @param shelf where
+     * @param storage where
      * @param where the same in words, with what to look for
      */
-    public record Pause(double least, double most, Shelf shelf, String where) {}
+    public record Pause(double least, double most, Storage storage, String where) {}
 
+    /** Hands for all steps, minutes. */
     public double minutes() {
         return steps.stream().mapToDouble(Step::minutes).sum();
     }
 
+    /** Net of everything used, g; what is made ahead for it is not in it. */
     public double grams() {
         return used.stream().mapToDouble(Used::grams).sum();
     }
@@ -173,6 +175,7 @@ public record Making(
                 + cuts.stream().mapToInt(Cut::count).sum();
     }
 
+    /** Whole pieces beside those needed. */
     public int spares() {
         return wanted.stream().mapToInt(w -> w.material().spare().of(w.count())).sum()
                 + cuts.stream().mapToInt(Cut::spare).sum();

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import sectorum.bench.Rate;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.divide.Demand;
 import sectorum.divide.Division;
 import sectorum.drawing.Drawing;
@@ -194,7 +194,7 @@ final class UprightStripes implements Technique {
                         "freezer",
                         1,
                         new Making.Pause(
-                                15, 15, Shelf.FREEZER, "in the freezer, never longer: it cracks when it is wrapped"),
+                                15, 15, Storage.FREEZER, "in the freezer, never longer: it cracks when it is wrapped"),
                         "")
                 .step(
                         Phrase.of(
@@ -202,7 +202,7 @@ final class UprightStripes implements Technique {
                                 Quantity.length(set.tab())),
                         "smoother",
                         8,
-                        new Making.Pause(15, 30, Shelf.FRIDGE, "in the fridge, before it is peeled"),
+                        new Making.Pause(15, 30, Storage.FRIDGE, "in the fridge, before it is peeled"),
                         "")
                 .step(
                         Phrase.of(

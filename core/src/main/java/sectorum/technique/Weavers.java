@@ -13,7 +13,15 @@ final class Weavers {
     private final BasketWeave.Settings set;
     private final DressingContext place;
     private final double strand;
-    private final List<double[]> spans = new ArrayList<>();
+    private double total;
+    /** How far a weaver reaches from its stake, back and on, mm. */
+    private record Reach(double before, double after) {
+        boolean isAlike(Reach other) {
+            return Math.abs(before - other.before) < ALIKE_MM && Math.abs(after - other.after) < ALIKE_MM;
+        }
+    }
+
+    private final List<Reach> spans = new ArrayList<>();
     private final List<Integer> shapes = new ArrayList<>();
 
     Weavers(DressingBuilder work, BasketWeave.Settings set, DressingContext place) {
@@ -23,7 +31,8 @@ final class Weavers {
         this.strand = set.weaver() / set.weavers();
     }
 
-    int row(int j, double[] totals) {
+    /** Lays a row; how many pieces, a double one counted once. */
+    int row(int j) {
         Division division = place.division();
         double narrowing = place.narrowing(place.middleZ());
         int n = division.count();
@@ -31,25 +40,29 @@ final class Weavers {
         for (int k = j % 2; k < n; k += 2, pieces++) {
             double before = narrowing * division.section(Math.floorMod(k - 1, n)) - set.stake() / 2;
             double after = narrowing * division.section(k) - set.stake() / 2;
-            int shape = shape(before, after);
+            int shape = shape(new Reach(before, after));
             for (int i = 0; i < set.weavers(); i++) {
                 double z = place.zone().foot() + j * set.weaver() + (i + 0.5) * strand;
                 work.put(shape, division.mark(k), z, place.colours() > 1 ? 1 : 0);
             }
-            totals[1] += set.weavers() * (before + after + 2 * set.tuck());
+            total += set.weavers() * (before + after + 2 * set.tuck());
         }
         return pieces;
     }
 
-    private int shape(double before, double after) {
+    /** Length of all weavers laid so far, mm. */
+    double total() {
+        return total;
+    }
+
+    private int shape(Reach span) {
         for (int i = 0; i < spans.size(); i++) {
-            double[] known = spans.get(i);
-            if (Math.abs(known[0] - before) < ALIKE_MM && Math.abs(known[1] - after) < ALIKE_MM) {
+            if (spans.get(i).isAlike(span)) {
                 return shapes.get(i);
             }
         }
-        spans.add(new double[] {before, after});
-        shapes.add(work.piece(bulged(before, after, strand)));
+        spans.add(span);
+        shapes.add(work.piece(bulged(span.before(), span.after(), strand)));
         return shapes.get(shapes.size() - 1);
     }
 

@@ -27,6 +27,9 @@ public final class MarkingStrip {
 
     private MarkingStrip() {}
 
+    /**
+     * A straight strip as long as the foot, every mark numbered where the tape reads it, mm at true size (craft 4.4).
+     */
     public static Drawing of(Division division, Tape tape) {
         return drawn(division, tape, (s, down) -> new double[] {s, down}, division.around());
     }

@@ -28,6 +28,7 @@ public enum Paper {
         return height;
     }
 
+    /** The paper of that name; refused with the names there are. */
     public static Paper of(String name) {
         return Arrays.stream(values())
                 .filter(p -> p.name().equals(name.toUpperCase(Locale.ROOT)))

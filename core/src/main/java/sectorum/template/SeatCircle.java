@@ -1,8 +1,10 @@
 package sectorum.template;
 
 import java.util.List;
+import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
+import sectorum.drawing.Point;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.outline.Outline;
@@ -20,21 +22,21 @@ public final class SeatCircle {
      * @param across a dowel's diameter, mm
      * @param length that all are cut to, mm
      */
-    public static Drawing of(Outline board, List<double[]> dowels, double across, double length) {
-        double[] box = board.box();
-        double width = box[0] + 2 * MARGIN;
-        double height = box[1] + 2 * MARGIN + 6;
+    public static Drawing of(Outline board, List<Point> dowels, double across, double length) {
+        Box box = board.box();
+        double width = box.width() + 2 * MARGIN;
+        double height = box.height() + 2 * MARGIN + 6;
         double cx = width / 2;
-        double cy = MARGIN + box[1] / 2;
+        double cy = MARGIN + box.height() / 2;
         Drawing.Maker maker = new Drawing.Maker()
                 .path(Ink.Pen.CUT, SectorWheel.closed(board, cx, cy))
                 .line(Ink.Pen.MARK, cx - 6, cy, cx + 6, cy)
                 .line(Ink.Pen.MARK, cx, cy - 6, cx, cy + 6);
-        for (double[] dowel : dowels) {
+        for (Point dowel : dowels) {
             List<Double> round = new java.util.ArrayList<>();
             for (int i = 0; i <= 24; i++) {
-                round.add(cx + dowel[0] + across / 2 * Math.cos(Math.PI * i / 12));
-                round.add(cy - dowel[1] + across / 2 * Math.sin(Math.PI * i / 12));
+                round.add(cx + dowel.x() + across / 2 * Math.cos(Math.PI * i / 12));
+                round.add(cy - dowel.y() + across / 2 * Math.sin(Math.PI * i / 12));
             }
             maker.path(Ink.Pen.MARK, round);
         }

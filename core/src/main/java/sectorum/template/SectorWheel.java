@@ -3,6 +3,7 @@ package sectorum.template;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.divide.Division;
+import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.measure.Phrase;
@@ -36,10 +37,10 @@ public final class SectorWheel {
     }
 
     private static Drawing drawn(Division division, Outline outline, double reach, String name, String title) {
-        double[] box = outline.box();
+        Box box = outline.box();
         double margin = reach + 3;
-        double width = box[0] + 2 * margin;
-        double height = box[1] + 2 * margin;
+        double width = box.width() + 2 * margin;
+        double height = box.height() + 2 * margin;
         double cx = width / 2;
         double cy = height / 2;
         double scale = outline.perimeter() / division.around();

@@ -128,7 +128,7 @@ public final class DivisionWork {
     /** What all dressings that follow this division ask of its count. */
     private static Demand demand(DivisionSpec spec, Tier tier) {
         return tier.dressings().stream()
-                .filter(d -> !d.resting() && d.stretch() == null && d.division().equals(spec.id()))
+                .filter(d -> !d.aside() && d.stretch() == null && d.division().equals(spec.id()))
                 .map(d -> Catalogue.of(d.technique())
                         .demand(d.settings(), Math.max(1, d.colours().size())))
                 .reduce(Demand.NONE, Demand::and);

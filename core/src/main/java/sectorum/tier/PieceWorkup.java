@@ -52,6 +52,7 @@ public record PieceWorkup(
             OwnPiece.Until until,
             @Absent Double handled,
             @Absent Double hard) {
+        /** By the rest that was reckoned, in hours; room is a factor on what dries in air (craft 4.2). */
         public static Dries of(OwnPiece piece, Rest rest, double room) {
             double hours = Drying.hours(piece) * room;
             boolean reckoned = rest.estimate() && !Double.isNaN(hours);
@@ -71,6 +72,7 @@ public record PieceWorkup(
         fields = List.copyOf(fields);
     }
 
+    /** A piece as its kind makes it, in a room of this humidity (a share of 1). */
     public static PieceWorkup of(OwnPiece piece, List<Seating.Place> places, Tint tint, double humidity) {
         MadeAhead made = AheadCatalogue.make(piece);
         List<Double> outline = new ArrayList<>(made.front().outers().get(0));

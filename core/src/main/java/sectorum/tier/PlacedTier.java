@@ -2,6 +2,7 @@ package sectorum.tier;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.drawing.Box;
 import sectorum.measure.Absent;
 import sectorum.measure.Values;
 import sectorum.outline.Outline;
@@ -129,12 +130,13 @@ public record PlacedTier(
 
     /** A board goes with its cake: right-angled under a square or a rectangle, round under everything else. */
     private Outline boardRim(Side side) {
-        double[] box = side.outline().box();
-        double wide = Math.max(box[0], box[1]);
+        Box box = side.outline().box();
+        double wide = Math.max(box.width(), box.height());
         double across = board == null ? wide + 2 * SEEN_BOARD_MM : board;
         boolean angled = tier.kind() == OutlineKind.SQUARE || tier.kind() == OutlineKind.RECTANGLE;
         return angled
-                ? Outlines.rectangle(across, Math.max(LEAST_BOARD_MM, across - Math.abs(box[0] - box[1])), 0, 0)
+                ? Outlines.rectangle(
+                        across, Math.max(LEAST_BOARD_MM, across - Math.abs(box.width() - box.height())), 0, 0)
                 : Outlines.round(board == null ? widest(side) + 2 * SEEN_BOARD_MM : across, 0);
     }
 

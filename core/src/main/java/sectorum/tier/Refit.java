@@ -39,7 +39,7 @@ public record Refit(Dressing dressing, List<TierWorkup.Changed> changes) {
                 there.surface(),
                 division,
                 fitting(there, target),
-                there.resting(),
+                there.aside(),
                 there.covers(),
                 there.colours(),
                 Values.NONE);

@@ -8,6 +8,7 @@ import java.util.Map;
 import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.divide.Way;
+import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
@@ -55,6 +56,7 @@ public final class TierWork {
         this.zones = new Zones(tier, side);
     }
 
+    /** A tier worked up: pure, and where its readings changed also what they changed. */
     public static TierWorkup of(PlacedTier placed, Bench bench) {
         TierWorkup now = new TierWork(placed, bench).worked();
         Tier tier = placed.tier();
@@ -112,7 +114,7 @@ public final class TierWork {
                 .map(spec -> DivisionWork.of(spec, tier, side.outline(), bench.tape()))
                 .toList();
         List<TierWorkup.Worn> worn = tier.dressings().stream()
-                .filter(dressing -> !dressing.resting())
+                .filter(dressing -> !dressing.aside())
                 .map(this::worn)
                 .toList();
         List<TierWorkup.Strip> borders =
@@ -127,7 +129,7 @@ public final class TierWork {
     }
 
     private TierWorkup.Form form() {
-        double[] box = side.outline().box();
+        Box box = side.outline().box();
         List<TierWorkup.OutlinePoint> hole = tier.kind()
                 .hole(tier.sizes(), tier.coatThickness())
                 .map(TierWork::points)
@@ -141,8 +143,8 @@ public final class TierWork {
                 points(side.outline()),
                 hole,
                 side.outline().corners(),
-                box[0],
-                box[1],
+                box.width(),
+                box.height(),
                 side.acrossAsRound(),
                 placed.surfaces(side).stream().map(this::seen).toList());
     }
@@ -314,8 +316,8 @@ public final class TierWork {
                         Phrase.of("Put it on the {}", Quantity.text(SurfaceKind.SIDE.words())),
                         List.of(cleared(Change.Target.DRESSING, "surface"), cleared(Change.Target.DRESSING, "zone"))),
                 new Mend(
-                        Phrase.of("Let it rest"),
-                        List.of(new Change(Change.Target.DRESSING, "resting", Boolean.TRUE)))));
+                        Phrase.of("Set it aside"),
+                        List.of(new Change(Change.Target.DRESSING, "aside", Boolean.TRUE)))));
     }
 
     /** A mend that changes a division. */

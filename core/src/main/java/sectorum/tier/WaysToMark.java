@@ -103,6 +103,7 @@ public record WaysToMark(
                 advice(rehearsal));
     }
 
+    /** The division of that name; refused with what there is to choose. */
     public static DivisionSpec spec(Tier tier, String id) {
         return tier.divisions().stream()
                 .filter(d -> d.id().equals(id))

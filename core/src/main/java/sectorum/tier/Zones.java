@@ -126,7 +126,7 @@ final class Zones {
             if (other == dressing) {
                 break;
             }
-            if (other.resting() || other.covers() || other.on() != dressing.on() || !meet(dressing, other)) {
+            if (other.aside() || other.covers() || other.on() != dressing.on() || !meet(dressing, other)) {
                 continue;
             }
             Zone theirs = zoneOf(other);

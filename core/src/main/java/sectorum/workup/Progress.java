@@ -24,11 +24,12 @@ public record Progress(Stage next, List<Block> stack) {
     /** A tier as a block of mm. */
     public record Block(double width, double height) {}
 
+    /** From the document alone; nothing is worked up for it. */
     public static Progress of(Plan plan) {
         List<Block> stack = plan.tiers().stream()
                 .map(tier -> {
                     Side side = tier.side();
-                    return new Block(side.outline().box()[0], side.height().mm());
+                    return new Block(side.outline().box().width(), side.height().mm());
                 })
                 .toList();
         return new Progress(next(plan), stack);

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import sectorum.Seeds;
+import sectorum.drawing.Point;
 import sectorum.measure.Refused;
 
 class HangingTest {
@@ -57,10 +58,10 @@ class HangingTest {
     void mirroredTwiceIsTheSame(School school) {
         Hanging curve = Hanging.of(school, 146.2, 48);
         for (double u = 0; u <= 1; u += 0.01) {
-            double[] once = curve.at(1 - u);
-            double[] here = curve.at(u);
-            assertThat(146.2 - once[0]).isCloseTo(here[0], within(1e-9));
-            assertThat(once[1]).isCloseTo(here[1], within(1e-9));
+            Point once = curve.at(1 - u);
+            Point here = curve.at(u);
+            assertThat(146.2 - once.x()).isCloseTo(here.x(), within(1e-9));
+            assertThat(once.y()).isCloseTo(here.y(), within(1e-9));
         }
     }
 
@@ -71,7 +72,7 @@ class HangingTest {
         assertThat(straight.length()).isEqualTo(60);
         assertThat(straight.endSlope()).isZero();
         assertThat(straight.drop()).isZero();
-        assertThat(straight.at(0.5)).containsExactly(30, 0);
+        assertThat(straight.at(0.5)).isEqualTo(new Point(30, 0));
         assertThat(Hanging.of(school, 60, 1e-6).length()).isCloseTo(60, within(1e-6));
     }
 

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.Seeds;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.measure.Refused;
 
 /** The backward schedule: as late as possible, and nothing broken. READY is Saturday 12 December 2026, 14:00. */
@@ -80,7 +80,7 @@ class BackwardTest {
     @Test
     void aShortWaitIsNeverSplitAcrossANight() {
         // 230 minutes leave 10 in the morning: too little for what must stand at most 20 minutes before it.
-        Task comb = task("comb", 15, false, new Rest(Shelf.FREEZER, 1, 10, 15, false, false), List.of());
+        Task comb = task("comb", 15, false, new Rest(Storage.FREEZER, 1, 10, 15, false, false), List.of());
         Task wrap = task("wrap", 230, false, null, List.of(new Dependency("comb", 0, 20, true)));
         Schedule s = Backward.of(List.of(order(comb, wrap)), Workshop.usual(ZONE));
         assertThat(s.loosened()).isNotEmpty();
@@ -94,7 +94,7 @@ class BackwardTest {
     @Test
     void aWaitOverTheChangeOfTheClocksIsAsLongAsItIs() {
         // The night to 25 October 2026 has an hour more in this zone.
-        Rest night = Rest.of(Shelf.ROOM, 16 * 60);
+        Rest night = Rest.of(Storage.ROOM, 16 * 60);
         Task cover = task("cover", 30, false, night, List.of());
         Task mark = task("mark", 30, false, null, List.of(Dependency.after("cover")));
         List<Workshop.Hours> open = List.of(new Workshop.Hours(0, 1440));
@@ -107,13 +107,13 @@ class BackwardTest {
 
     @Test
     void formersAreSharedByTheOrdersOfAWorkshop() {
-        Rest drying = new Rest(Shelf.FORMER, 2, 600, 1440, true, true);
+        Rest drying = new Rest(Storage.FORMER, 2, 600, 1440, true, true);
         OrderTasks a = order(task("dome", 30, false, drying, List.of()));
         OrderTasks b = new OrderTasks("b", "B", a.ready(), a.tasks(), Air.USUAL);
-        Workshop three = new Workshop(ZONE, USUAL.week(), 1, Map.of(Shelf.FORMER, 3));
+        Workshop three = new Workshop(ZONE, USUAL.week(), 1, Map.of(Storage.FORMER, 3));
         Schedule s = Backward.of(List.of(a, b), three);
         assertThat(Math.abs(s.slots().get(0).end() - s.slots().get(1).end())).isGreaterThanOrEqualTo(1440);
-        Workshop four = new Workshop(ZONE, USUAL.week(), 1, Map.of(Shelf.FORMER, 4));
+        Workshop four = new Workshop(ZONE, USUAL.week(), 1, Map.of(Storage.FORMER, 4));
         Schedule roomy = Backward.of(List.of(a, b), four);
         assertThat(Math.abs(roomy.slots().get(0).end() - roomy.slots().get(1).end()))
                 .isLessThan(1440);
@@ -219,7 +219,7 @@ class BackwardTest {
                     needs.add(Dependency.after("t" + j));
                 }
             }
-            Rest rest = random.nextInt(2) == 0 ? Rest.of(Shelf.ROOM, 30 * random.nextInt(6)) : null;
+            Rest rest = random.nextInt(2) == 0 ? Rest.of(Storage.ROOM, 30 * random.nextInt(6)) : null;
             tasks.add(task("t" + i, 30 * (1 + random.nextInt(3)), false, rest, needs));
         }
         OrderTasks order = order(tasks.toArray(Task[]::new));

@@ -6,7 +6,7 @@ import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 
 /**
  * Judges a schedule minute by minute, knowing nothing of how it was made: it looks at clocks on the wall, counts hands and
@@ -134,20 +134,20 @@ public record Judge(List<OrderTasks> orders, Workshop workshop, Schedule schedul
                 }
             }
             Rest rest = s.task().rest();
-            Integer places = rest == null ? null : workshop.places().get(rest.shelf());
+            Integer places = rest == null ? null : workshop.places().get(rest.storage());
             if (places != null && rest.places() > 0 && rest.places() <= places && counted.test(s)) {
-                int full = full(rest.shelf(), s.end());
+                int full = full(rest.storage(), s.end());
                 if (full > places) {
-                    wrongs.add(s.task().id() + ": " + full + " places of " + places + ", " + rest.shelf());
+                    wrongs.add(s.task().id() + ": " + full + " places of " + places + ", " + rest.storage());
                 }
             }
         }
     }
 
-    private int full(Shelf shelf, long at) {
+    private int full(Storage storage, long at) {
         return schedule.slots().stream()
-                .filter(o -> o.task().rest() != null && o.task().rest().shelf() == shelf)
-                .filter(o -> o.task().rest().places() <= workshop.places().get(shelf))
+                .filter(o -> o.task().rest() != null && o.task().rest().storage() == storage)
+                .filter(o -> o.task().rest().places() <= workshop.places().get(storage))
                 .filter(o -> o.end() <= at && dried(o) > at)
                 .mapToInt(o -> o.task().rest().places())
                 .sum();

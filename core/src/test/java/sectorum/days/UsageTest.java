@@ -156,7 +156,7 @@ class UsageTest {
 
     @Test
     void aShelfIsAsFullAsItsFullestMoment() {
-        Rest drying = new Rest(sectorum.bench.Shelf.FORMER, 2, 60, 60, false, false);
+        Rest drying = new Rest(sectorum.bench.Storage.FORMER, 2, 60, 60, false, false);
         OrderTasks order = new OrderTasks(
                 "a",
                 "A",

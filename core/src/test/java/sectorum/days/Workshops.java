@@ -7,7 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 
 /** Seeded workshops with orders that share them. */
 record Workshops(List<OrderTasks> orders, Workshop workshop) {
@@ -40,10 +40,10 @@ record Workshops(List<OrderTasks> orders, Workshop workshop) {
                                             new Workshop.Hours(from, from + 180),
                                             new Workshop.Hours(from + 240, from + 420)));
         }
-        Map<Shelf, Integer> places = new EnumMap<>(Shelf.class);
-        for (Shelf shelf : List.of(Shelf.FRIDGE, Shelf.FORMER, Shelf.FREEZER)) {
+        Map<Storage, Integer> places = new EnumMap<>(Storage.class);
+        for (Storage storage : List.of(Storage.FRIDGE, Storage.FORMER, Storage.FREEZER)) {
             if (random.nextBoolean()) {
-                places.put(shelf, 1 + random.nextInt(3));
+                places.put(storage, 1 + random.nextInt(3));
             }
         }
         return new Workshop(ZONE, week, 1 + random.nextInt(3), places);
@@ -78,10 +78,10 @@ record Workshops(List<OrderTasks> orders, Workshop workshop) {
     }
 
     private static Rest rest(Random random) {
-        Shelf shelf = Shelf.values()[random.nextInt(4)];
+        Storage storage = Storage.values()[random.nextInt(4)];
         return switch (random.nextInt(4)) {
-            case 0 -> new Rest(shelf, 1, 15, 20, false, false);
-            case 1 -> new Rest(shelf, 1 + random.nextInt(2), 400, 600 + 60 * random.nextInt(30), true, true);
+            case 0 -> new Rest(storage, 1, 15, 20, false, false);
+            case 1 -> new Rest(storage, 1 + random.nextInt(2), 400, 600 + 60 * random.nextInt(30), true, true);
             default -> null;
         };
     }

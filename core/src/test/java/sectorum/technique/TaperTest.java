@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.measure.Values;
@@ -40,8 +41,8 @@ class TaperTest {
     }
 
     private static double wide(Layout.Shape shape) {
-        double[] box = Flat.box(shape.xz());
-        return box[2] - box[0];
+        Box box = Box.of(shape.xz());
+        return box.right() - box.left();
     }
 
     @ParameterizedTest(name = "{0} {1}: {2} is {3}")
@@ -103,9 +104,10 @@ class TaperTest {
         for (Layout.Placement p : dressed.layout().placements()) {
             Layout.Shape shape = dressed.layout().shapes().get(p.shape());
             assertThat(wide(shape)).isCloseTo(place.surface().around(p.z()), within(1e-9));
-            double[] box = Flat.box(shape.xz());
+            Box box = Box.of(shape.xz());
             Side side = (Side) place.surface();
-            assertThat(p.along(box[2], 0, side) - p.along(box[0], 0, side)).isCloseTo(FOOT, within(1e-9));
+            assertThat(p.along(box.right(), 0, side) - p.along(box.left(), 0, side))
+                    .isCloseTo(FOOT, within(1e-9));
         }
     }
 
@@ -131,9 +133,9 @@ class TaperTest {
                 .allSatisfy(cut -> assertThat(
                                 dressed.layout().shapes().stream().filter(s -> s.role() == Layout.Role.PIECE))
                         .anySatisfy(shape -> {
-                            double[] box = Flat.box(shape.xz());
-                            assertThat(box[2] - box[0]).isCloseTo(cut.width(), within(1e-6));
-                            assertThat(box[3] - box[1]).isCloseTo(cut.height(), within(1e-6));
+                            Box box = Box.of(shape.xz());
+                            assertThat(box.right() - box.left()).isCloseTo(cut.width(), within(1e-6));
+                            assertThat(box.high() - box.low()).isCloseTo(cut.height(), within(1e-6));
                         }));
     }
 
@@ -159,9 +161,9 @@ class TaperTest {
             assertThat(p.z()).isBetween(-1e-9, 118 + 1e-9);
             if (shape.role() == Layout.Role.PIECE) {
                 assertThat(wide(shape)).isLessThanOrEqualTo(widest + 1e-6);
-                double[] box = Flat.box(shape.xz());
-                double along =
-                        p.along(box[2], 0, (Side) tapered.surface()) - p.along(box[0], 0, (Side) tapered.surface());
+                Box box = Box.of(shape.xz());
+                double along = p.along(box.right(), 0, (Side) tapered.surface())
+                        - p.along(box.left(), 0, (Side) tapered.surface());
                 double turned = Math.abs(Math.cos(p.turn())) * wide(shape);
                 assertThat(Math.abs(along) * tapered.surface().around(p.z()) / FOOT)
                         .isCloseTo(turned, within(1e-6));
@@ -179,8 +181,8 @@ class TaperTest {
                 .filter(i -> i instanceof Ink.Line l && l.pen() == Ink.Pen.CUT)
                 .map(i -> ((Ink.Line) i).xy())
                 .mapToDouble(xy -> {
-                    double[] box = Flat.box(xy);
-                    return box[2] - box[0];
+                    Box box = Box.of(xy);
+                    return box.right() - box.left();
                 })
                 .max()
                 .orElseThrow();

@@ -16,6 +16,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import sectorum.bench.Round;
 import sectorum.curve.Hanging;
 import sectorum.curve.School;
+import sectorum.drawing.Box;
+import sectorum.drawing.Point;
 import sectorum.finding.Finding;
 import sectorum.measure.Values;
 
@@ -105,7 +107,7 @@ class TechniquesTest {
         assertThat(figure(dressed, "Trimmed flags")).isEqualTo(10);
         double width = dressed.layout().shapes().stream()
                 .filter(s -> s.role() == Layout.Role.PIECE && s.closed())
-                .mapToDouble(s -> Flat.box(s.xz())[2] - Flat.box(s.xz())[0])
+                .mapToDouble(s -> Box.of(s.xz()).width())
                 .min()
                 .orElseThrow();
         assertThat(width).isCloseTo(left - 4, within(1e-6));
@@ -117,15 +119,15 @@ class TechniquesTest {
         for (double drop : new double[] {1, 20, 48, 70}) {
             Hanging curve = Hanging.of(School.of(school), 146.2, drop);
             double walked = 0;
-            double[] before = curve.at(0);
+            Point before = curve.at(0);
             int parts = 400;
             for (int i = 1; i <= parts; i++) {
-                double[] here = curve.at(curve.share(curve.length() * i / parts));
-                walked = Math.hypot(here[0] - before[0], here[1] - before[1]);
+                Point here = curve.at(curve.share(curve.length() * i / parts));
+                walked = Math.hypot(here.x() - before.x(), here.y() - before.y());
                 assertThat(walked).isCloseTo(curve.length() / parts, within(2e-3));
                 before = here;
             }
-            assertThat(before[0]).isCloseTo(146.2, within(1e-6));
+            assertThat(before.x()).isCloseTo(146.2, within(1e-6));
         }
     }
 

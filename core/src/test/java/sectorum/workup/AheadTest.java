@@ -13,8 +13,8 @@ import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.AheadKind;
 import sectorum.ahead.MadeAhead;
 import sectorum.ahead.Rings;
-import sectorum.bench.Shelf;
 import sectorum.bench.Stock;
+import sectorum.bench.Storage;
 import sectorum.build.Seating;
 import sectorum.make.Batch;
 import sectorum.make.CutLine;
@@ -151,7 +151,7 @@ class AheadTest {
         assertThat(made.front().area()).isCloseTo(8000, within(1e-9));
         OwnPiece bought = piece(OwnPiece.Form.FIGURE, 1, null, OwnPiece.On.TOP);
         assertThat(top(plan(bought)).batches()).noneMatch(Batch::ahead);
-        assertThat(AheadCatalogue.make(bought).components().get(0).on()).isEqualTo(Shelf.FORMER);
+        assertThat(AheadCatalogue.make(bought).components().get(0).on()).isEqualTo(Storage.FORMER);
     }
 
     @Test

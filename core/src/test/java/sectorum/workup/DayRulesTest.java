@@ -12,8 +12,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import sectorum.bench.Shelf;
 import sectorum.bench.Stock;
+import sectorum.bench.Storage;
 import sectorum.days.Moments;
 import sectorum.days.ScheduleFindings;
 import sectorum.days.Workshop;
@@ -77,7 +77,7 @@ class DayRulesTest {
                         null,
                         NONE,
                         null)));
-        shown.put("days.full", () -> Planned.of(thick.many(5)).shelves(Map.of(Shelf.FORMER, 4)));
+        shown.put("days.full", () -> Planned.of(thick.many(5)).shelves(Map.of(Storage.FORMER, 4)));
         shown.put(
                 "days.hands",
                 () -> Planned.of(DaysTest.plaque(400, OwnPiece.Faces.BOTH)
@@ -140,8 +140,8 @@ class DayRulesTest {
         if (c.field().equals("hands")) {
             return p.at(p.workshop().with((Integer) c.value()));
         }
-        Map<Shelf, Integer> places = new TreeMap<>(p.workshop().places());
-        places.put(Shelf.valueOf(c.field().toUpperCase(java.util.Locale.ROOT)), (Integer) c.value());
+        Map<Storage, Integer> places = new TreeMap<>(p.workshop().places());
+        places.put(Storage.valueOf(c.field().toUpperCase(java.util.Locale.ROOT)), (Integer) c.value());
         return p.shelves(places);
     }
 

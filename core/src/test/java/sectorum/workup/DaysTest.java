@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import sectorum.Seeds;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.days.Backward;
 import sectorum.days.Judge;
 import sectorum.days.Moments;
@@ -57,9 +57,9 @@ class DaysTest {
                     .many(1 + random.nextInt(6));
         }
         Planned planned = Planned.of(pieces);
-        Plan plan = planned.plan().on(planned.plan().days().dressing(random.nextBoolean()));
-        Map<Shelf, Integer> places = new TreeMap<>(Map.of(Shelf.FRIDGE, 1 + random.nextInt(3)));
-        places.put(Shelf.FORMER, 6);
+        Plan plan = planned.plan().on(planned.plan().settled().dressing(random.nextBoolean()));
+        Map<Storage, Integer> places = new TreeMap<>(Map.of(Storage.FRIDGE, 1 + random.nextInt(3)));
+        places.put(Storage.FORMER, 6);
         return planned.with(plan)
                 .at(new Workshop(Planned.ZONE, Workshop.usual(Planned.ZONE).week(), 1 + random.nextInt(2), places));
     }
@@ -129,7 +129,7 @@ class DaysTest {
     @ValueSource(booleans = {true, false})
     void bothSchoolsOfStackingArePlanned(boolean dressFirst) {
         Planned p = Planned.of();
-        p = p.with(p.plan().on(p.plan().days().dressing(dressFirst)));
+        p = p.with(p.plan().on(p.plan().settled().dressing(dressFirst)));
         boolean before = begin(p.task("dress-tier-1-swag")).isBefore(begin(p.task("stack-tier-1")));
         assertThat(before).isEqualTo(dressFirst);
     }
@@ -152,7 +152,7 @@ class DaysTest {
                         Tiers.round().divisions(Tiers.division(12)).dressings(Tiers.worn(technique, "")))
                 .plan()
                 .readyBy("2026-12-12T14:00");
-        Planned p = Planned.of().with(plan.on(plan.days().dressing(dressFirst)));
+        Planned p = Planned.of().with(plan.on(plan.settled().dressing(dressFirst)));
         assertThat(p.found()).doesNotContain("days.tight");
         for (int tier = 0; tier < 2; tier++) {
             List<Making.Pause> pauses = p.worked().tiers().get(tier).dressings().get(0).making().steps().stream()
@@ -180,7 +180,7 @@ class DaysTest {
                         Tiers.round().divisions(Tiers.division(12)).dressings(Tiers.worn("uprights", "")))
                 .plan()
                 .readyBy("2026-12-12T14:00");
-        Planned p = Planned.of().with(plan.on(plan.days().dressing(dressFirst)));
+        Planned p = Planned.of().with(plan.on(plan.settled().dressing(dressFirst)));
         assertThat(end(p.task("dress-tier-1-uprights-3"))).isBeforeOrEqualTo(begin(p.task("stack-tier-1")));
         assertThat(p.worked().tiers().get(1).dressings().get(0).making().unstacked())
                 .isTrue();
@@ -247,7 +247,7 @@ class DaysTest {
                 45,
                 false,
                 new Span(2, null),
-                Shelf.ROOM,
+                Storage.ROOM,
                 List.of("fill-tier-0"),
                 List.of("stack-tier-0"));
         Planned p = Planned.of().waiting(Map.of(), List.of(fetch), List.of());

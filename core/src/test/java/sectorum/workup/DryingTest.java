@@ -7,7 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.days.Air;
 import sectorum.days.Drying;
 import sectorum.days.Rest;
@@ -56,7 +56,7 @@ class DryingTest {
         assertThat(rest.low()).isEqualTo(21 * 60);
         assertThat(rest.least()).isEqualTo(39 * 60);
         assertThat(rest.estimate()).isTrue();
-        assertThat(rest.shelf()).isEqualTo(Shelf.FORMER);
+        assertThat(rest.storage()).isEqualTo(Storage.FORMER);
         PieceWorkup.Dries dries =
                 PieceWorkup.of(plaque, List.of(), Tint.PLAIN, 0.5).dries();
         assertThat(dries.hard()).isCloseTo(30, within(1e-9));

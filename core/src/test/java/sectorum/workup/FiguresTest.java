@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import sectorum.bench.Rate;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.make.Batch;
 import sectorum.make.Recipe;
 import sectorum.material.Adhesive;
@@ -175,12 +175,12 @@ class FiguresTest {
         "ropes, 0, ROOM, 10, 20",
         "jabot, 0, ROOM, 2, 10"
     })
-    void waits(String technique, int index, Shelf shelf, double least, double most) {
+    void waits(String technique, int index, Storage storage, double least, double most) {
         List<Making.Pause> pauses = making(technique, "").steps().stream()
                 .map(Making.Step::pause)
                 .filter(p -> p != null)
                 .toList();
-        assertThat(pauses.get(index).shelf()).isEqualTo(shelf);
+        assertThat(pauses.get(index).storage()).isEqualTo(storage);
         assertThat(pauses.get(index).least()).isEqualTo(least);
         assertThat(pauses.get(index).most()).isEqualTo(most);
     }

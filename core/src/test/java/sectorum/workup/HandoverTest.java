@@ -162,7 +162,7 @@ class HandoverTest {
                         10,
                         false,
                         new sectorum.plan.Span(2, null),
-                        sectorum.bench.Shelf.FRIDGE,
+                        sectorum.bench.Storage.FRIDGE,
                         List.of("stack-tier-1"),
                         List.of())),
                 List.of());

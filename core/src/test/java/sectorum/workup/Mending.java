@@ -67,7 +67,7 @@ record Mending(Tier tier, Bench bench) {
                 d.surface(),
                 d.division(),
                 zone ? (ZoneSpec) change.value() : d.zone(),
-                d.resting(),
+                d.aside(),
                 zone ? d.covers() : (Boolean) change.value(),
                 d.colours(),
                 d.settings());

@@ -7,8 +7,8 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
-import sectorum.bench.Shelf;
 import sectorum.bench.Stock;
+import sectorum.bench.Storage;
 import sectorum.days.Moments;
 import sectorum.days.OrderTasks;
 import sectorum.days.Workshop;
@@ -57,7 +57,7 @@ record Planned(Plan plan, Workshop workshop, LocalDateTime now) {
         return with(plan.on(new Agenda(Map.of(), Map.of(), Map.of(), own, waits, air, false)));
     }
 
-    Planned shelves(Map<Shelf, Integer> places) {
+    Planned shelves(Map<Storage, Integer> places) {
         return at(new Workshop(ZONE, workshop.week(), workshop.hands(), places));
     }
 

@@ -24,7 +24,7 @@ final class Pressed {
             changed = switch (c.target()) {
                 case STAND -> changed.on(stand(changed.stands(), c));
                 case PIECE -> piece(changed, c);
-                case AGENDA -> changed.on(agenda(changed.days(), c));
+                case AGENDA -> changed.on(agenda(changed.settled(), c));
                 case TABLE -> changed.on(humid(changed.made(), (Double) c.value()));
                 case SETTING -> setting(changed, c);
                 default -> changed;

@@ -219,9 +219,9 @@ class TierWorkTest {
                 List.of(Tiers.round().outline(kind.key()).tier()));
         for (int i = 0; i < 7; i++) {
             Tier next = plan.nextTier();
-            double below = plan.tiers().get(i).side().outline().box()[0];
+            double below = plan.tiers().get(i).side().outline().box().width();
             assertThat(next.kind()).isEqualTo(kind);
-            assertThat(next.side().outline().box()[0]).isLessThanOrEqualTo(below + 1e-6);
+            assertThat(next.side().outline().box().width()).isLessThanOrEqualTo(below + 1e-6);
             List<Tier> higher = new java.util.ArrayList<>(plan.tiers());
             higher.add(next);
             plan = new Plan(Plan.FORMAT, 1, "x", null, null, null, higher);

@@ -65,7 +65,7 @@ record Tiers(
                 d.surface(),
                 d.division(),
                 d.zone(),
-                d.resting(),
+                d.aside(),
                 d.covers(),
                 List.of(colours),
                 d.settings());

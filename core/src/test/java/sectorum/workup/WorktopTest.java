@@ -89,7 +89,7 @@ class WorktopTest {
                 d.surface(),
                 d.division(),
                 d.zone(),
-                d.resting(),
+                d.aside(),
                 d.covers(),
                 d.colours(),
                 d.settings());

@@ -30,8 +30,8 @@ class DressIT extends Bench {
                         .contains("Jabots")
                 ? Boolean.TRUE
                 : null);
-        browser.press("Let Jabots rest");
-        browser.read("This course rests");
+        browser.press("Set Jabots aside");
+        browser.read("This course is set aside");
         browser.press("Draw and count Jabots again");
         browser.see(row("Jabots", "5"));
         browser.press("Take Jabots off");

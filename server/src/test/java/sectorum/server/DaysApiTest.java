@@ -217,7 +217,7 @@ class DaysApiTest extends OverHttp {
     @CsvSource(
             delimiter = '|',
             value = {
-                "plan.pieces[0] | count | 0 | How many 0 is outside 1 to 1,000",
+                "plan.pieces[0] | count | 0 | How many 0 is outside 1 to 1000",
                 "plan.pieces[0] | width | -5 | Width -5 mm is outside 1 mm to 800 mm",
                 "plan.pieces[0] | name | \"\" | A piece's name has 0 letters",
                 "plan | seat | {\"tier\":\"attic\",\"on\":\"top\",\"angle\":0,\"out\":0,\"up\":0} | which is no tier"

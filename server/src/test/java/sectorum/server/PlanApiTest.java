@@ -161,7 +161,7 @@ class PlanApiTest extends OverHttp {
             value = {
                 "cut in half          | \"tiers\"                    | HALF                          | stops in the middle",
                 "another format       | \"sectorum-plan\"            | \"cake\"                      | not a Sectorum plan",
-                "of a newer version   | \"version\":1                | \"version\":2,\"glow\":true   | version 2",
+                "of a newer version   | \"version\":2                | \"version\":3,\"glow\":true   | version 3",
                 "an unknown field     | \"height\":110               | \"height\":110,\"glow\":1     | glow",
                 "letters for a number | \"height\":110.0             | \"height\":\"tall\"           | \"tall\"",
                 "no number at all     | \"height\":110.0             | \"height\":null               | number",

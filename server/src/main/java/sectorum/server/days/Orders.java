@@ -129,7 +129,7 @@ public class Orders {
             Backward.check(order, now.workshop());
             return order;
         } catch (Refused circle) {
-            return of(id, plan.on(plan.days().alone()), now);
+            return of(id, plan.on(plan.settled().alone()), now);
         }
     }
 

@@ -3,7 +3,7 @@ package sectorum.server.days;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.days.Backward;
 import sectorum.days.Moments;
 import sectorum.days.OrderTasks;
@@ -28,10 +28,10 @@ public record Outlook(
         String next,
         @Absent String by,
         long late,
-        List<OnShelf> drying,
+        List<InStorage> drying,
         @Absent Phrase trouble) {
     /** Something that lies somewhere until a local moment. */
-    public record OnShelf(String name, Shelf shelf, String until) {}
+    public record InStorage(String name, Storage storage, String until) {}
 
     /** All orders planned together. */
     public static List<Outlook> of(Orders.Together together, Orders.Now now) {
@@ -44,10 +44,10 @@ public record Outlook(
                     .min(Comparator.comparingLong(Slot::start))
                     .orElse(null);
             // Only what hands have really left can lie there: a plan's task that is not ticked off has not been done.
-            List<OnShelf> drying = schedule.of(order).stream()
+            List<InStorage> drying = schedule.of(order).stream()
                     .filter(s -> s.task().done() && s.task().rest() != null)
                     .filter(s -> s.end() <= now.minute() && s.rested() > now.minute())
-                    .map(s -> new OnShelf(s.task().name(), s.task().rest().shelf(), local(s.rested(), now)))
+                    .map(s -> new InStorage(s.task().name(), s.task().rest().storage(), local(s.rested(), now)))
                     .toList();
             all.add(new Outlook(
                     id(order.id()),

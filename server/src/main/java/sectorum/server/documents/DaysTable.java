@@ -21,7 +21,7 @@ public final class DaysTable {
                     item.work().get(item.work().size() - 1).to(),
                     item.minutes(),
                     item.pairs(),
-                    lying == null ? "" : lying.shelf().words(),
+                    lying == null ? "" : lying.storage().words(),
                     lying == null ? "" : lying.low(),
                     lying == null ? "" : lying.until(),
                     item.slack(),

@@ -41,15 +41,15 @@ class CupboardController {
     }
 
     /** A kind of thing and what is asked of it. */
-    record Shelf(ThingKind kind, String label, String hint, ThingKind.Counted counted, List<Field> fields) {}
+    record KindOfThing(ThingKind kind, String label, String hint, ThingKind.Counted counted, List<Field> fields) {}
 
     /** How many things a table put in. */
     record Kept(int things) {}
 
     @GetMapping("/kinds")
-    List<Shelf> kinds() {
+    List<KindOfThing> kinds() {
         return Arrays.stream(ThingKind.values())
-                .map(k -> new Shelf(k, k.label(), k.hint(), k.counted(), k.fields()))
+                .map(k -> new KindOfThing(k, k.label(), k.hint(), k.counted(), k.fields()))
                 .toList();
     }
 

@@ -6,7 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import sectorum.bench.Shelf;
+import sectorum.bench.Storage;
 import sectorum.days.Workshop;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
@@ -86,20 +86,20 @@ public record WorkshopSettings(
 
     /** Who works when; formers are the cupboard's. */
     public Workshop workshop(@Absent Integer formers) {
-        Map<Shelf, Integer> places = new EnumMap<>(Shelf.class);
-        put(places, Shelf.FRIDGE, fridge);
-        put(places, Shelf.FREEZER, freezer);
-        put(places, Shelf.FORMER, formers);
+        Map<Storage, Integer> places = new EnumMap<>(Storage.class);
+        put(places, Storage.FRIDGE, fridge);
+        put(places, Storage.FREEZER, freezer);
+        put(places, Storage.FORMER, formers);
         return workshop(zone(zone), week, hands, places);
     }
 
-    private static void put(Map<Shelf, Integer> places, Shelf shelf, @Absent Integer many) {
+    private static void put(Map<Storage, Integer> places, Storage storage, @Absent Integer many) {
         if (many != null) {
-            places.put(shelf, many);
+            places.put(storage, many);
         }
     }
 
-    private static Workshop workshop(ZoneId zone, List<String> week, int hands, Map<Shelf, Integer> places) {
+    private static Workshop workshop(ZoneId zone, List<String> week, int hands, Map<Storage, Integer> places) {
         return week.isEmpty()
                 ? new Workshop(zone, Workshop.usual(zone).week(), hands, places)
                 : new Workshop(zone, week.stream().map(Workshop.Hours::parse).toList(), hands, places);

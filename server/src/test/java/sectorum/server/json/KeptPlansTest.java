@@ -19,7 +19,7 @@ import sectorum.workup.Workup;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Plans as older versions wrote them open, and what followed from them then still follows; see the plan format. */
+/** Plans as older versions wrote them open, and what followed from them on a bare bench still follows; see the plan format. */
 class KeptPlansTest {
     private static final JsonMapper JSON = StrictJson.mapper();
 

@@ -3,7 +3,7 @@ package sectorum.bench;
 import java.util.Locale;
 
 /** Where something is left alone. */
-public enum Shelf {
+public enum Storage {
     ROOM("on the bench"),
     /** On or in what it dries over. */
     FORMER("on its former"),
@@ -12,7 +12,7 @@ public enum Shelf {
 
     private final String words;
 
-    Shelf(String words) {
+    Storage(String words) {
         this.words = words;
     }
 
