@@ -27,7 +27,7 @@ const timed = async (kind, task) => {
 async function edits(i, until) {
   let { id, revision, document } = await call('POST', '/api/plans/fresh', { name: `Load ${i}` });
   document.tiers[0].dressings = [
-    { id: 'swags', technique: 'swag', division: 'marks', resting: false, covers: false, settings: { drop: 20 } },
+    { id: 'swags', technique: 'swag', division: 'marks', aside: false, covers: false, settings: { drop: 20 } },
   ];
   let errors = 0;
   await sleep((i * 2500) / people);

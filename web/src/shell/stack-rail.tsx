@@ -187,7 +187,10 @@ function TierPresses({ plan, chosen, choose }: Rows) {
   const full = plan.tiers.length >= MOST_TIERS;
   const add = async () => {
     try {
-      const next = await api.nextTier(editor.newest());
+      // What was typed last may still be refused: then what is shown is meant.
+      const next = await api
+        .nextTier(editor.newest())
+        .catch(() => api.nextTier(editor.store.getState().history.present));
       if ((await editor.edit(addTier(next))) === null) {
         choose(next.id);
       }

@@ -91,6 +91,66 @@ class SurfacesIT extends Bench {
         lies("ledge");
     }
 
+    /** Part of the way round by pointer, by keys and typed; then one for two tiers, changed on both at once. */
+    @Test
+    void aCourseGoesPartOfTheWayAndOverTwoTiers() {
+        taped("Part and over");
+        addCourse("Pearl rows");
+        String round = browser.see(By.cssSelector("ul[aria-label='Courses'] button"))
+                .getText()
+                .replaceAll("\\D+", " ")
+                .trim();
+        browser.press("part of the way");
+        By ends = grip("Where it ends");
+        browser.until(d -> value(ends) == 90 ? Boolean.TRUE : null);
+        drag(ends, -60, 0);
+        browser.until(d -> value(ends) < 80 ? Boolean.TRUE : null);
+        browser.see(ends).sendKeys(Keys.ARROW_RIGHT);
+        browser.type("From the front", "-45");
+        By begins = grip("Where it begins");
+        browser.until(d -> value(begins) == -45 ? Boolean.TRUE : null);
+        browser.type("From the front", "-200");
+        browser.read("A stretch begins");
+        assertThat(value(begins)).isEqualTo(-45);
+        browser.type("From the front", "-40");
+        browser.until(d -> value(begins) == -40 ? Boolean.TRUE : null);
+        assertThat(browser.texts(COURSES).get(0)).doesNotContain(round);
+        browser.press("Add a tier");
+        browser.read("Tier 2, dressed");
+        outOfFields(".");
+        browser.press("Put Pearl rows on every tier");
+        browser.see(By.xpath("//ul[@aria-label='Courses']//button[contains(., 'on 2 tiers')]"));
+        browser.type("Pearls of", "0.9");
+        outOfFields(",");
+        browser.read("Tier 2, dressed");
+        browser.says("Pearls of", "0.9 cm");
+        browser.press("Make Pearl rows this tier's own");
+        browser.type("Pearls of", "0.4");
+        outOfFields(".");
+        browser.says("Pearls of", "0.9 cm");
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
+
+    private void outOfFields(String key) {
+        browser.driver().executeScript("document.activeElement.blur()");
+        browser.keys(key);
+    }
+
+    /** Dried blossoms are made ahead: cut, batched and in the days, and set by their garland. */
+    @Test
+    void aGarlandHasItsBlossomsMadeAhead() {
+        taped("Dried blossoms");
+        addCourse("Garlands");
+        browser.press("dried beforehand, on formers");
+        browser.press("Make");
+        browser.read("made ahead");
+        browser.press("Cut");
+        browser.see(By.xpath("//input[contains(@aria-label, 'Leaves for Garlands on')]"));
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
+
     @Test
     void aPieceMadeAheadIsSeenOnTheCakeCutAndBought() {
         taped("Made ahead");

@@ -4,11 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.InputStream;
+import java.util.List;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import sectorum.bench.Bench;
+import sectorum.bench.Hand;
+import sectorum.bench.Round;
 import sectorum.material.Material;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Quantity;
@@ -19,9 +22,25 @@ import sectorum.workup.Workup;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Plans as older versions wrote them open, and what followed from them on a bare bench still follows; see the plan format. */
+/** Plans as older versions wrote them open, and what followed from them on the same bench still follows; see the plan format. */
 class KeptPlansTest {
     private static final JsonMapper JSON = StrictJson.mapper();
+
+    /** What they were reckoned with: the rounds that the sample cupboard had. */
+    private static final Bench BENCH = new Bench(
+            LengthUnit.MM.tape(),
+            Hand.RIGHT,
+            List.of(
+                    new Round("Round board 16", 160),
+                    new Round("Round board 18", 180),
+                    new Round("Round board 25", 255),
+                    new Round("Round board 35", 355),
+                    new Round("Sandwich tin 15", 152),
+                    new Round("Sandwich tin 20", 203),
+                    new Round("Ring cutter 40", 40),
+                    new Round("Ring cutter 60", 60),
+                    new Round("Ring cutter 75", 75),
+                    new Round("Ring cutter 90", 90)));
 
     private static String text(String file) throws Exception {
         try (InputStream in = KeptPlansTest.class.getResourceAsStream("/plans/" + file)) {
@@ -42,11 +61,10 @@ class KeptPlansTest {
         JsonNode before = JSON.readTree(text(name + ".v1.workup.json"));
         Plan plan = JSON.readValue(text(name + ".v1.json"), Plan.class);
         assertThat(plan.version()).isEqualTo(Plan.VERSION);
-        StackWorkup now = Workup.of(plan, Bench.of(LengthUnit.MM.tape()));
+        StackWorkup now = Workup.of(plan, BENCH);
         TreeMap<String, Runnable> checks = new TreeMap<>();
         for (TierWorkup tier : now.tiers()) {
-            tier.divisions()
-                    .forEach(d -> checks.put(tier.id() + "/" + d.id(), () -> divided(before, tier, d)));
+            tier.divisions().forEach(d -> checks.put(tier.id() + "/" + d.id(), () -> divided(before, tier, d)));
             tier.dressings().forEach(w -> checks.put(tier.id() + "/" + w.id(), () -> worn(before, tier, w)));
         }
         assertThat(checks.keySet()).containsExactlyInAnyOrderElementsOf(before.propertyNames());
