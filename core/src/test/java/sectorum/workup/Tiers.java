@@ -58,6 +58,19 @@ record Tiers(
         return new Dressing(technique, technique, null, "marks", null, false, false, List.of(), values);
     }
 
+    static Dressing named(String id, Dressing d) {
+        return new Dressing(
+                id,
+                d.technique(),
+                d.surface(),
+                d.division(),
+                d.zone(),
+                d.aside(),
+                d.covers(),
+                d.colours(),
+                d.settings());
+    }
+
     static Dressing coloured(Dressing d, String... colours) {
         return new Dressing(
                 d.id(),

@@ -72,27 +72,15 @@ class WorktopTest {
         for (String id : Catalogue.all().stream().map(t -> t.id()).toList()) {
             for (String outline : List.of("round", "square")) {
                 Dressing two = Tiers.coloured(worn(id, ""), "cream", "vein");
-                Tables tables = Tables.of(
-                        round().outline(outline).divisions(division(12)).dressings(worn(id, ""), renamed(two)));
+                Tables tables = Tables.of(round().outline(outline)
+                        .divisions(division(12))
+                        .dressings(worn(id, ""), Tiers.named("again", two)));
                 all.add(tables);
                 all.add(tables.stocked(odd).hour(0));
                 all.add(tables.stocked(full).hour(20).made(Tables.room(0.75, 22)));
             }
         }
         return all.stream();
-    }
-
-    private static Dressing renamed(Dressing d) {
-        return new Dressing(
-                "again",
-                d.technique(),
-                d.surface(),
-                d.division(),
-                d.zone(),
-                d.aside(),
-                d.covers(),
-                d.colours(),
-                d.settings());
     }
 
     private static double sum(Worktop top, ToDoubleFunction<Batch> of) {
