@@ -895,7 +895,7 @@ export interface components {
             /** Format: double */
             across: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             /** Format: double */
             thickness: number;
             colour?: string;
@@ -921,7 +921,7 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             colour?: string;
             /** @enum {string} */
             laid?: "spread" | "sheet" | "bare" | "strip";
@@ -1005,7 +1005,7 @@ export interface components {
         };
         Layer: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             /** Format: double */
             thickness: number;
         };
@@ -1052,7 +1052,7 @@ export interface components {
             /** Format: int32 */
             count: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             colour?: string;
             dark: boolean;
             seat: components["schemas"]["Seat"];
@@ -1304,7 +1304,7 @@ export interface components {
         Cut: {
             what: components["schemas"]["Phrase"];
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             /** Format: double */
             thickness: number;
             /** Format: int32 */
@@ -1609,7 +1609,7 @@ export interface components {
         };
         Used: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             /** Format: int32 */
             colour: number;
             /** Format: double */
@@ -1630,7 +1630,7 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             /** Format: int32 */
             colour: number;
             /** Format: int32 */
@@ -1683,7 +1683,7 @@ export interface components {
             /** @enum {string} */
             form: "coat" | "cover" | "rolled" | "shaped" | "bought" | "sheet";
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -1735,7 +1735,7 @@ export interface components {
             index: number;
             name: string;
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -1795,7 +1795,7 @@ export interface components {
         };
         Mixed: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             tint: components["schemas"]["Tint"];
             powder: boolean;
             /** Format: double */
@@ -2483,7 +2483,7 @@ export interface components {
         };
         MaterialChoice: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
             words: string;
             coats: boolean;
             pieces: boolean;

@@ -7,7 +7,22 @@ interface Props {
   onColours: (colours: string[]) => void;
 }
 
-/** The palette's colours; pressed in order they take turns over the repeats. */
+/** A colour has no more turns than this. */
+const MOST_TURNS = 6;
+
+/** The colours in the order of their first turns, each with how many it has. */
+export function turnsOf(chosen: readonly string[]): [string, number][] {
+  const turns = new Map<string, number>();
+  for (const id of chosen) {
+    turns.set(id, (turns.get(id) ?? 0) + 1);
+  }
+  return [...turns];
+}
+
+const named = (turns: readonly [string, number][]): string[] =>
+  turns.flatMap(([id, many]) => Array.from({ length: many }, () => id));
+
+/** The palette's colours; pressed in order they take turns over the repeats, some of them more than others. */
 export function Colours({ palette, chosen, onColours }: Props) {
   const { id } = useParams();
   if (palette.length === 0) {
@@ -17,7 +32,8 @@ export function Colours({ palette, chosen, onColours }: Props) {
       </Link>
     );
   }
-  const turn = (colour: string) => chosen.indexOf(colour);
+  const turns = turnsOf(chosen);
+  const turn = (colour: string) => turns.findIndex(([id]) => id === colour);
   return (
     <fieldset>
       <legend className="mb-0.5 text-[0.92rem] text-soft">Colours, in turn</legend>
@@ -45,6 +61,40 @@ export function Colours({ palette, chosen, onColours }: Props) {
           );
         })}
       </div>
+      {turns.length > 1 ? (
+        <div className="mt-2 flex flex-wrap gap-x-4 gap-y-1">
+          {turns.map(([id, many]) => {
+            const name = palette.find((c) => c.id === id)?.name ?? id;
+            const set = (to: number) =>
+              onColours(named(turns.map(([o, n]): [string, number] => [o, o === id ? to : n])));
+            return (
+              <span key={id} className="inline-flex items-center gap-1 text-[0.95rem]">
+                {name}
+                <button
+                  type="button"
+                  className="grid size-8 place-items-center rounded-md hover:bg-ink/8 disabled:opacity-35"
+                  aria-label={`${name}: a part less`}
+                  disabled={many <= 1}
+                  onClick={() => set(many - 1)}
+                >
+                  −
+                </button>
+                <b>{many}</b>
+                <button
+                  type="button"
+                  className="grid size-8 place-items-center rounded-md hover:bg-ink/8 disabled:opacity-35"
+                  aria-label={`${name}: a part more`}
+                  disabled={many >= MOST_TURNS}
+                  onClick={() => set(many + 1)}
+                >
+                  +
+                </button>
+              </span>
+            );
+          })}
+          <span className="note self-center">parts of each</span>
+        </div>
+      ) : null}
     </fieldset>
   );
 }

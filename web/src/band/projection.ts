@@ -349,7 +349,7 @@ export function project(
     const pz = shape.xz[i + 1]!;
     const rise = px * sin + pz * cos;
     const z = z0 + rise * upright;
-    const off = lift + Math.max(0, rise) * outwards;
+    const off = lift + Math.abs(rise) * outwards;
     const s = s0 + shift + (px * cos - pz * sin) / reach;
     const held = s < run.from ? -1 : s > run.to ? 1 : 0;
     walk.to(held < 0 ? run.from : held > 0 ? run.to : s);

@@ -10,7 +10,7 @@ import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { tell, tellBad } from '../ui/toasts';
 import { useBench, useCatalogue, usePreferences } from '../units/preferences';
-import { quantity } from '../units/units';
+import { mass, quantity } from '../units/units';
 
 interface Props {
   chosen: string | undefined;
@@ -80,9 +80,10 @@ export function Courses({ chosen, choose, onTray }: Props) {
 }
 
 function pieces(worn: Worn | undefined): string {
-  const { cuts, wanted } = worn?.making ?? { cuts: [], wanted: [] };
+  const { cuts, wanted, used } = worn?.making ?? { cuts: [], wanted: [], used: [] };
   const count = [...cuts, ...wanted].reduce((sum, c) => sum + c.count, 0);
-  return count > 0 ? String(count) : 'line';
+  const strewn = used.every((u) => u.length === 0) ? used.reduce((sum, u) => sum + u.grams, 0) : 0;
+  return count > 0 ? String(count) : strewn > 0 ? mass(strewn) : 'line';
 }
 
 /** What can be done with the chosen course. */

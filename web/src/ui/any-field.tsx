@@ -1,5 +1,6 @@
 import type { Field, Problem } from '../api/client';
 import { Choice } from './choice';
+import { NumberField } from './number';
 import { Pick } from './select';
 import { AngleField, CountField, LengthField, ShareField } from './typed';
 
@@ -46,6 +47,15 @@ export function AnyField({ field, value, nominal, stacked, onValue }: Props) {
       );
     case 'angle':
       return <AngleField label={field.label} radians={Number(value)} onAngle={onValue} />;
+    case 'mass':
+      return (
+        <NumberField
+          label={field.label}
+          suffix="g"
+          value={Number(value)}
+          onNumber={async (g) => (g === null ? null : onValue(g))}
+        />
+      );
     case 'share':
       return <ShareField label={field.label} value={Number(value)} onShare={onValue} />;
     default:

@@ -12,6 +12,12 @@ public enum Rate {
     JABOT(240, 10),
     CRESCENT(120, 10),
     CUT_PIECE(20, 8),
+    /** A strip of a ruffle, gathered and stuck. */
+    RUFFLE(45, 8),
+    /** A disc or a like small piece of a covering, punched or cut and stuck (craft 4.5). */
+    COVER_PIECE(15, 8),
+    /** A square decimetre strewn and brushed off. */
+    STREWN_DM2(60, 8),
     PIPED_PIECE(4, 8),
     PIPED_METRE(90, 8),
     EXTRUDED_METRE(150, 10),

@@ -30,6 +30,11 @@ record MaterialNeed(ThingKind kind, @Absent Material material, String name, Stri
         return new MaterialNeed(ThingKind.PEARL, Material.PEARL, Material.PEARL.words(), named(tint), across);
     }
 
+    /** Crumbs, sprinkles and the like: told by their colour, if they have one. */
+    static MaterialNeed strewn(Batch batch) {
+        return new MaterialNeed(ThingKind.SUPPLY, null, batch.material().words(), named(batch.tint()), 0);
+    }
+
     /** Sheets that are bought, by the piece. */
     static MaterialNeed sheets(Batch batch) {
         return new MaterialNeed(

@@ -90,6 +90,10 @@ public final class Shopping {
     private Map<MaterialNeed, Double> needed(Batch batch) {
         Map<MaterialNeed, Double> needed = new LinkedHashMap<>();
         double grams = batch.parts().kneaded();
+        if (batch.material().isStrewn()) {
+            needed.merge(MaterialNeed.strewn(batch), grams, Double::sum);
+            return needed;
+        }
         if (batch.form() == Batch.Form.BOUGHT) {
             double all = batch.lines().stream()
                     .mapToDouble(l -> l.net() + l.spared())

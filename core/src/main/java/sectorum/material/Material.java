@@ -83,7 +83,16 @@ public enum Material {
             .stuck(GEL, GLUE)
             .fragile()
             .sheet("A4", 210, 297)
-            .sheet("A5", 148, 210));
+            .sheet("A5", 148, 210)),
+    /** What is strewn is weighed as it is; its density is that of a heap, an estimate. */
+    CRUMBS(row("cake crumbs", Shaping.STREWN, 0.35).covers(9).stuck(ITSELF, GEL).brings("gluten", "egg", "milk")),
+    FLAKES(row("chocolate flakes", Shaping.STREWN, 0.4)
+            .covers(7)
+            .stuck(ITSELF, GEL)
+            .brings("milk", "soy")),
+    SPRINKLES(row("sugar sprinkles", Shaping.STREWN, 0.8).covers(14).stuck(GEL, ITSELF)),
+    MOSS(row("sponge moss", Shaping.STREWN, 0.2).covers(5).stuck(ITSELF, GEL).brings("gluten", "egg")),
+    GLITTER(row("edible glitter", Shaping.STREWN, 0.5).covers(0.4).stuck(GEL, GLUE));
 
     private final Row row;
     private final String key;
@@ -108,7 +117,9 @@ public enum Material {
         /** Spread or piped: an icing. */
         PIPED,
         /** Bought piece by piece. */
-        COUNTED
+        COUNTED,
+        /** Weighed and strewn. */
+        STREWN
     }
 
     /** A part of a mix, by mass. */
@@ -150,9 +161,19 @@ public enum Material {
         return row.shaping == Shaping.PIPED;
     }
 
+    /** Whether it is weighed and strewn. */
+    public boolean isStrewn() {
+        return row.shaping == Shaping.STREWN;
+    }
+
+    /** What of it covers well, g to 100 cm²: a starting value until a swatch is weighed; 0 for what is not strewn. */
+    public double strewn() {
+        return row.strewn;
+    }
+
     /** Whether it is bought ready and only cut, or only put on: nothing of it is kneaded, mixed or melted. */
     public boolean isBoughtReady() {
-        return row.shaping == Shaping.SHEET || row.shaping == Shaping.COUNTED;
+        return row.shaping == Shaping.SHEET || row.shaping == Shaping.COUNTED || isStrewn();
     }
 
     /** Allergens it usually brings with it; the packet rules (craft 5.5). */
@@ -286,6 +307,7 @@ public enum Material {
         private Spare spare = Spare.USUAL;
         private Powder powder = Powder.NONE;
         private double dryingHours = Double.NaN;
+        private double strewn;
         private double coatRests;
 
         @Absent
@@ -370,6 +392,11 @@ public enum Material {
 
         Row mixed(String key, double share) {
             mixed.add(new Part(key, share));
+            return this;
+        }
+
+        Row covers(double grams) {
+            strewn = grams;
             return this;
         }
 

@@ -47,6 +47,11 @@ public record Field(
         return new Field(name, label, Quantity.Kind.SHARE, min, max, fallback, List.of(), hint);
     }
 
+    /** Grams. */
+    public static Field mass(String name, String label, double min, double max, double fallback, String hint) {
+        return new Field(name, label, Quantity.Kind.MASS, min, max, fallback, List.of(), hint);
+    }
+
     /** An angle in radians. */
     public static Field angle(String name, String label, double min, double max, double fallback, String hint) {
         return new Field(name, label, Quantity.Kind.ANGLE, min, max, fallback, List.of(), hint);

@@ -38,7 +38,7 @@ public record Dressing(
         List<String> colours,
         Values settings) {
     public Dressing {
-        colours = Check.list("dressings.colours", "Colours", colours, 0, 12);
+        colours = Check.list("dressings.colours", "Colours", colours, 0, 40);
         colours.forEach(colour -> Check.id("dressings.colours", colour));
         id = Check.id("dressings.id", id);
         division = Check.id("dressings.division", division);

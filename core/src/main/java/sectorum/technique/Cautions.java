@@ -10,5 +10,11 @@ final class Cautions {
 
     static final String HEATED = "A heated scraper burns: hold it by its handle.";
 
+    static final String WAFER =
+            "Wafer paper burns: no candles near it. Wet makes it shrink and tear: dry hands, dry colour, and little gel.";
+
+    static final String GLITTER =
+            "Put only what is sold as edible on anything eaten, and wear a mask: loose glitter is not for the lungs.";
+
     private Cautions() {}
 }

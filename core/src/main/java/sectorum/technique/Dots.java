@@ -198,21 +198,11 @@ final class Dots implements Technique {
         double inset = Math.min(set.diameter(), place.zone().height() - 1e-6) / 2;
         Zone middles = new Zone(place.zone().foot() + inset, place.zone().top() - inset);
         for (int i = 0; i < dots; i++) {
-            double z = place.surface().at(middles, halton(i + 1, 3));
-            double s = halton(i + 1, 2) * place.share() * place.division().around();
+            double z = place.surface().at(middles, Seeded.even(i + 1, 3));
+            double s = Seeded.even(i + 1, 2) * place.share() * place.division().around();
             work.put(dot, s + (place.isClosed() ? 0 : place.stretch().from().s()), z, 0, i % place.colours());
         }
         return dots;
-    }
-
-    private static double halton(int index, int base) {
-        double part = 1;
-        double sum = 0;
-        for (int i = index; i > 0; i /= base) {
-            part /= base;
-            sum += part * (i % base);
-        }
-        return sum;
     }
 
     private static void judge(DressingBuilder work, Settings set, double w, double rise) {

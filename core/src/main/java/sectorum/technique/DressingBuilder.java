@@ -86,9 +86,20 @@ final class DressingBuilder {
 
     /** Puts a shape that stands off, or leans out by so many radians about its foot. */
     DressingBuilder standing(int shape, Along s, double z, double lift, double lean) {
-        put(shape, s, z, 0);
+        return standing(shape, s, z, lift, lean, 0);
+    }
+
+    DressingBuilder standing(int shape, Along s, double z, double lift, double lean, int colour) {
+        put(shape, s, z, colour);
         int last = placements.size() - 1;
         placements.set(last, placements.get(last).standing(lift, lean));
+        return this;
+    }
+
+    /** What was put last leans out by so many radians. */
+    DressingBuilder lean(double out) {
+        int last = placements.size() - 1;
+        placements.set(last, placements.get(last).standing(0, out));
         return this;
     }
 

@@ -17,7 +17,7 @@ import sectorum.surface.Zone;
  * @param surface of the tier; all of them share its marks
  * @param division along the foot's circumference; marks keep their angle up a tapered side
  * @param stretch the part of the way round; absent: all round
- * @param colours how many colours the dressing has, 1 or more; repeats cycle through them
+ * @param turns of its colours: repeats cycle through them
  * @param bench whose tape, hand and boards
  */
 public record DressingContext(
@@ -25,7 +25,7 @@ public record DressingContext(
         Division division,
         Zone zone,
         @Absent Stretch stretch,
-        int colours,
+        Turns turns,
         Bench bench) {
     /** Marks nearer than this, mm, are one: perimeters found numerically are no better. */
     private static final double SAME_MARK = 1e-6;
@@ -35,7 +35,12 @@ public record DressingContext(
 
     /** All round, nothing limits it in s. */
     public DressingContext(Surface surface, Division division, Zone zone, int colours, Bench bench) {
-        this(surface, division, zone, null, colours, bench);
+        this(surface, division, zone, null, Turns.of(colours), bench);
+    }
+
+    /** How many turns its colours have, 1 or more. */
+    public int colours() {
+        return turns.count();
     }
 
     /** Whether it goes all round, so that its end meets its beginning. */
@@ -58,6 +63,19 @@ public record DressingContext(
     /** What is dressed, as a share of the way round. */
     double share() {
         return stretch == null ? 1 : stretch.length() / division.around();
+    }
+
+    /** Area of what is dressed, mm²: exact all round, else by its lines at even distances, which are straight or nearly so. */
+    double area() {
+        if (stretch == null) {
+            return surface.area(zone);
+        }
+        int parts = 64;
+        double sum = 0;
+        for (int i = 0; i < parts; i++) {
+            sum += along(zone.foot() + zone.height() * (i + 0.5) / parts);
+        }
+        return sum * zone.height() / parts;
     }
 
     /** The sections that lie wholly in the part that is dressed. */
@@ -112,7 +130,7 @@ public record DressingContext(
     /** The same place with every section in so many alike, as far as a hand can still mark them. */
     DressingContext parted(int each) {
         int most = Math.max(1, (int) Division.COUNT.max() / division.count());
-        return new DressingContext(surface, division.split(Math.min(each, most)), zone, stretch, colours, bench);
+        return new DressingContext(surface, division.split(Math.min(each, most)), zone, stretch, turns, bench);
     }
 
     /** Into how many a section is best parted to come near a width, so that all together are a multiple of something. */
@@ -145,7 +163,7 @@ public record DressingContext(
                 new Division(division.outline(), division.front(), marks),
                 zone,
                 stretch == null ? null : stretch.mirrored(),
-                colours,
+                turns,
                 bench);
     }
 }

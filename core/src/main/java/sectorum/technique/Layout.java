@@ -84,7 +84,7 @@ public record Layout(List<Shape> shapes, List<Placement> placements, List<LevelS
      * @param size multiplies the shape
      * @param colour index into the dressing's colours
      * @param lift mm that its foot stands off the surface
-     * @param lean radians that it leans out from the surface, about its foot: 0 lies on it
+     * @param lean radians that it leans out from the surface, about the point it is placed by: 0 lies on it
      */
     public record Placement(
             int shape, double s, double z, double turn, double size, int colour, double lift, double lean) {
@@ -99,7 +99,7 @@ public record Layout(List<Shape> shapes, List<Placement> placements, List<LevelS
 
         /** How far off the surface a point of the piece is that is so far up in it, mm. */
         public double off(double x, double up) {
-            return lift + Math.max(0, size * (x * Math.sin(turn) + up * Math.cos(turn))) * Math.sin(lean);
+            return lift + Math.abs(size * (x * Math.sin(turn) + up * Math.cos(turn))) * Math.sin(lean);
         }
 
         /** Where a point of the piece comes to lie: mm from the back seam on the foot's circumference, not wrapped. */

@@ -35,6 +35,7 @@ import sectorum.technique.Catalogue;
 import sectorum.technique.Dressed;
 import sectorum.technique.DressingContext;
 import sectorum.technique.Technique;
+import sectorum.technique.Turns;
 import sectorum.template.GaugeCard;
 import sectorum.template.MarkingStrip;
 import sectorum.template.SectorWheel;
@@ -247,12 +248,7 @@ public final class TierWork {
                 .orElse(tier.divisions().get(0));
         Division division = DivisionWork.closing(spec, tier, side.outline());
         return new DressingContext(
-                surface(dressing),
-                division,
-                zone,
-                stretch(dressing),
-                Math.max(1, dressing.colours().size()),
-                bench);
+                surface(dressing), division, zone, stretch(dressing), Turns.named(dressing.colours()), bench);
     }
 
     @Absent

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static sectorum.material.Material.Shaping.COUNTED;
 import static sectorum.material.Material.Shaping.SHEET;
+import static sectorum.material.Material.Shaping.STREWN;
 import static sectorum.workup.Tiers.division;
 import static sectorum.workup.Tiers.round;
 import static sectorum.workup.Tiers.worn;
@@ -56,7 +57,10 @@ class FiguresTest {
         "COVERED_DM2, 45, 15",
         "BATCH, 360, 5",
         "DOWEL, 90, 5",
-        "STACKED, 900, 0"
+        "STACKED, 900, 0",
+        "RUFFLE, 45, 8",
+        "COVER_PIECE, 15, 8",
+        "STREWN_DM2, 60, 8"
     })
     void rates(Rate rate, double seconds, double setUp) {
         assertThat(rate.minutes(0)).isZero();
@@ -67,7 +71,7 @@ class FiguresTest {
     @ParameterizedTest
     @EnumSource(Rate.class)
     void everyRateIsInThatTable(Rate rate) {
-        assertThat(Rate.values()).hasSize(25);
+        assertThat(Rate.values()).hasSize(28);
         assertThat(rate.minutes(1)).isPositive();
     }
 
@@ -84,7 +88,12 @@ class FiguresTest {
         "SUGAR, 1.5, true, MELTED, '', ROYAL, FRAGILE",
         "SUGAR_SHEET, 1.5, true, MELTED, '', ROYAL, FRAGILE",
         "PEARL, 1.5, true, COUNTED, '', HOLLOW, USUAL",
-        "WAFER, 0.7, false, SHEET, '', GEL, FRAGILE"
+        "WAFER, 0.7, false, SHEET, '', GEL, FRAGILE",
+        "CRUMBS, 0.35, false, STREWN, gluten egg milk, ITSELF, USUAL",
+        "FLAKES, 0.4, false, STREWN, milk soy, ITSELF, USUAL",
+        "SPRINKLES, 0.8, false, STREWN, '', GEL, USUAL",
+        "MOSS, 0.2, false, STREWN, gluten egg, ITSELF, USUAL",
+        "GLITTER, 0.5, false, STREWN, '', GEL, USUAL"
     })
     void materials(
             Material material,
@@ -94,7 +103,7 @@ class FiguresTest {
             String allergens,
             Adhesive joint,
             Spare spare) {
-        assertThat(Material.values()).hasSize(12);
+        assertThat(Material.values()).hasSize(17);
         assertThat(material.density()).isEqualTo(density);
         assertThat(material.isHard()).isEqualTo(hard);
         assertThat(material.shaping()).isEqualTo(shaping);
@@ -102,7 +111,8 @@ class FiguresTest {
         assertThat(material.adhesive()).isEqualTo(joint);
         assertThat(material.adhesives()).isNotEmpty();
         assertThat(material.spare()).isEqualTo(spare);
-        assertThat(material.isBoughtReady()).isEqualTo(List.of(SHEET, COUNTED).contains(shaping));
+        assertThat(material.isBoughtReady())
+                .isEqualTo(List.of(SHEET, COUNTED, STREWN).contains(shaping));
     }
 
     /** Hours at 2 mm, or minutes until it is cool; a coat's rest; what is mixed of what; CMC in dry and in close weather. */
@@ -119,7 +129,12 @@ class FiguresTest {
         "SUGAR, NaN, 45 60, 0, '', 0 0",
         "SUGAR_SHEET, 24, '', 0, '', 0 0",
         "PEARL, NaN, '', 0, '', 0 0",
-        "WAFER, NaN, '', 0, '', 0 0"
+        "WAFER, NaN, '', 0, '', 0 0",
+        "CRUMBS, NaN, '', 0, '', 0 0",
+        "FLAKES, NaN, '', 0, '', 0 0",
+        "SPRINKLES, NaN, '', 0, '', 0 0",
+        "MOSS, NaN, '', 0, '', 0 0",
+        "GLITTER, NaN, '', 0, '', 0 0"
     })
     void waitsAndMixes(Material material, double dries, String sets, double coat, String mixed, String powder) {
         assertThat(Double.compare(material.dryingHours(), dries)).isZero();
@@ -138,6 +153,14 @@ class FiguresTest {
         assertThat(material.isHot()).isEqualTo(material == Material.SUGAR);
         assertThat(material.deepens()).isEqualTo(material == Material.BUTTERCREAM);
         assertThat(material.isOnlyFirm()).isEqualTo(material == Material.FONDANT);
+    }
+
+    /** What covers 100 cm², g; nothing of what is not strewn. */
+    @ParameterizedTest(name = "{0}: {1} g")
+    @CsvSource({"CRUMBS, 9", "FLAKES, 7", "SPRINKLES, 14", "MOSS, 5", "GLITTER, 0.4", "WAFER, 0", "PEARL, 0"})
+    void strewnFigures(Material material, double grams) {
+        assertThat(material.strewn()).isEqualTo(grams);
+        assertThat(material.isStrewn()).isEqualTo(grams > 0);
     }
 
     @ParameterizedTest(name = "{0} of {1}: {2}")

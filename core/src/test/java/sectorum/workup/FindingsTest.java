@@ -58,6 +58,14 @@ class FindingsTest {
         shown("side.level", round().taped(Reading.of(Reading.What.HEIGHT, 118), Reading.of(Reading.What.HEIGHT, 123)));
         shown("zone.crossed", round().dressings(Tiers.swag("swags", crossed, false)));
         shown("hang.no-section", round().dressings(worn("garland", "").along(new StretchSpec(3, 20))));
+        shown("ruffles.sheet", round().dressings(worn("ruffles", "height=250")));
+        shown("ruffles.bare", round().dressings(worn("ruffles", "height=10 pitch=30")));
+        shown("ruffles.out-of-zone", round().dressings(worn("ruffles", "height=150")));
+        shown("cover.crowded", round().dressings(worn("cover", "by=own own=6")));
+        shown("cover.thin", round().dressings(worn("cover", "by=own own=0.06")));
+        shown("cover.out-of-zone", round().dressings(worn("cover", "size=140")));
+        shown("cover.many", round().dressings(worn("cover", "size=2 by=own own=3")));
+        shown("strew.heap", round().dressings(worn("strew", "grams=60")));
         shown("zone.overlap", round().dressings(worn("swag", ""), worn("garland", "")));
         shown("border.crossed", round().borders(border("rope", ZoneSpec.Edge.FOOT, 40, 20, false)));
         shown(

@@ -35,6 +35,8 @@ class StretchTest {
     private static final List<String> PARTIAL = Catalogue.all().stream()
             .filter(Technique::isPartial)
             .map(Technique::id)
+            // What is strewn has no pieces to count; CoverageTest weighs it.
+            .filter(id -> !id.equals("strew"))
             .toList();
 
     private static TierWorkup.Worn worn(OutlineKind outline, Dressing dressing, Bench bench) {

@@ -37,7 +37,7 @@ import sectorum.tier.TierWorkup;
 
 /** Tops, ledges and the board, dressed. */
 class SurfacesTest {
-    private static final List<String> MEANT = List.of("pearls", "border", "dots", "garland");
+    private static final List<String> MEANT = List.of("pearls", "border", "dots", "garland", "ruffles", "cover");
 
     /** Shown here, for {@link FindingsTest}. */
     static List<String> rules() {
@@ -193,11 +193,17 @@ class SurfacesTest {
         PlacedTier placed = PlacedTier.alone(tier(OutlineKind.ROUND));
         assertThat(Workup.tray(placed, SurfaceKind.TOP, "marks", Tiers.BENCH))
                 .extracting(TierWorkup.Worn::technique)
-                .containsExactlyInAnyOrderElementsOf(MEANT);
-        assertThat(Workup.tray(placed, SurfaceKind.SIDE, "marks", Tiers.BENCH)).hasSize((int) Catalogue.all().stream()
-                .map(Technique::surfaces)
-                .filter(s -> s.contains(SurfaceKind.SIDE))
-                .count());
+                .containsAll(MEANT)
+                .containsExactlyInAnyOrderElementsOf(meantFor(SurfaceKind.TOP));
+        assertThat(Workup.tray(placed, SurfaceKind.SIDE, "marks", Tiers.BENCH))
+                .hasSameSizeAs(meantFor(SurfaceKind.SIDE));
+    }
+
+    private static List<String> meantFor(SurfaceKind kind) {
+        return Catalogue.all().stream()
+                .filter(t -> t.surfaces().contains(kind))
+                .map(Technique::id)
+                .toList();
     }
 
     /** On a tier higher up there is no board; under a tier of nearly the same size no ledge is seen. */

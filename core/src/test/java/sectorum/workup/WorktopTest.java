@@ -40,6 +40,7 @@ import sectorum.tier.TierWork;
 
 /** From plans to the table: sums close, nothing is negative, and what is taken was there. */
 class WorktopTest {
+    private static final List<Batch.Form> SHEETS = List.of(Batch.Form.ROLLED, Batch.Form.SHEET);
     private static final double EXACT = 1e-9;
 
     /** Every technique on a round and on a square, with an empty cupboard and a full one. */
@@ -106,7 +107,7 @@ class WorktopTest {
             assertThat(List.of(p.net(), p.spare(), p.offCuts(), p.credit(), p.rounding()))
                     .allSatisfy(part -> assertThat(part).isNotNegative());
             assertThat(p.kneaded()).isGreaterThanOrEqualTo(-EXACT);
-            assertThat(p.offCuts() == 0 || b.form() == Batch.Form.ROLLED || b.form() == Batch.Form.COVER)
+            assertThat(p.offCuts() == 0 || SHEETS.contains(b.form()) || b.form() == Batch.Form.COVER)
                     .isTrue();
             assertThat(b.mixed().stream().mapToDouble(Batch.Mixed::grams).sum()).isCloseTo(p.kneaded(), within(1e-6));
             assertThat(b.shares().stream().mapToDouble(Batch.Share::grams).sum())
@@ -144,7 +145,7 @@ class WorktopTest {
                     : b.nested().sheets().stream()
                             .mapToInt(s -> s.copies() * s.laid().size())
                             .sum();
-            boolean nested = b.form() == Batch.Form.ROLLED && b.nested() != null;
+            boolean nested = SHEETS.contains(b.form()) && b.nested() != null;
             int all = b.lines().stream().mapToInt(l -> l.count() + l.spare()).sum();
             assertThat(onSheets).isEqualTo(nested ? all : 0);
         }
