@@ -7,7 +7,6 @@ import static sectorum.material.Adhesive.HOLLOW;
 import static sectorum.material.Adhesive.ITSELF;
 import static sectorum.material.Adhesive.WATER;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -94,16 +93,16 @@ public enum Material {
     MOSS(row("sponge moss", Shaping.STREWN, 0.2).covers(5).stuck(ITSELF, GEL).brings("gluten", "egg")),
     GLITTER(row("edible glitter", Shaping.STREWN, 0.5).covers(0.4).stuck(GEL, GLUE));
 
-    private final Row row;
+    private final MaterialRow row;
     private final String key;
 
-    Material(Row row) {
+    Material(MaterialRow row) {
         this.row = row;
         this.key = name().toLowerCase(Locale.ROOT);
     }
 
-    private static Row row(String words, Shaping shaping, double density) {
-        return new Row(words, shaping, density);
+    private static MaterialRow row(String words, Shaping shaping, double density) {
+        return new MaterialRow(words, shaping, density);
     }
 
     /** How it comes to be a piece. */
@@ -287,122 +286,5 @@ public enum Material {
     /** Grams of an extruded or piped line: length times the section of a round opening, both mm. */
     public double line(double lengthMm, double diameterMm) {
         return sheet(lengthMm, Math.PI * diameterMm * diameterMm / 4);
-    }
-
-    /** Gathers a row. */
-    private static final class Row {
-        private record Part(String key, double share) {}
-
-        private final String words;
-        private final Shaping shaping;
-        private final double density;
-        private final List<Part> mixed = new ArrayList<>();
-        private final List<SheetSize> sheets = new ArrayList<>();
-        private List<Adhesive> schools = List.of();
-
-        @Absent
-        private Adhesive on;
-
-        private List<String> allergens = List.of();
-        private Spare spare = Spare.USUAL;
-        private Powder powder = Powder.NONE;
-        private double dryingHours = Double.NaN;
-        private double strewn;
-        private double coatRests;
-
-        @Absent
-        private Setting setting;
-
-        private boolean hard;
-        private boolean firm;
-        private boolean hot;
-        private boolean deepens;
-        private boolean coats;
-
-        Row(String words, Shaping shaping, double density) {
-            this.words = words;
-            this.shaping = shaping;
-            this.density = density;
-        }
-
-        Row stuck(Adhesive... with) {
-            schools = List.of(with);
-            return this;
-        }
-
-        Row on(Adhesive with) {
-            on = with;
-            return this;
-        }
-
-        Row brings(String... these) {
-            allergens = List.of(these);
-            return this;
-        }
-
-        Row hard() {
-            hard = true;
-            return this;
-        }
-
-        Row fragile() {
-            spare = Spare.FRAGILE;
-            return this;
-        }
-
-        Row dries(double hours) {
-            dryingHours = hours;
-            return this;
-        }
-
-        Row staysFirm() {
-            firm = true;
-            return this;
-        }
-
-        Row sets(int likely, int least) {
-            setting = new Setting(likely, least);
-            return this;
-        }
-
-        Row hot() {
-            hot = true;
-            return this;
-        }
-
-        Row coatRests(double hours) {
-            coatRests = hours;
-            return this;
-        }
-
-        Row coats() {
-            coats = true;
-            return this;
-        }
-
-        Row deepens() {
-            deepens = true;
-            return this;
-        }
-
-        Row powder(Powder with) {
-            powder = with;
-            return this;
-        }
-
-        Row mixed(String key, double share) {
-            mixed.add(new Part(key, share));
-            return this;
-        }
-
-        Row covers(double grams) {
-            strewn = grams;
-            return this;
-        }
-
-        Row sheet(String name, double width, double length) {
-            sheets.add(new SheetSize(name, width, length));
-            return this;
-        }
     }
 }

@@ -18,7 +18,6 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.surface.Surface;
-import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
 /**
@@ -26,7 +25,7 @@ import sectorum.surface.Zone;
  * swatch; scales in rows that close, without k. Colours are shared exactly: banded from foot to top, sharp or softly, or
  * mixed so that neighbours differ.
  */
-final class Coverage implements Technique {
+final class Coverage implements Everywhere {
     private static final Rule CROWDED = new Rule(
             "cover.crowded",
             Level.LOOK,
@@ -136,16 +135,6 @@ final class Coverage implements Technique {
     @Override
     public String name() {
         return "Covering of pieces";
-    }
-
-    @Override
-    public Set<SurfaceKind> surfaces() {
-        return ON_ALL;
-    }
-
-    @Override
-    public boolean isPartial() {
-        return true;
     }
 
     @Override

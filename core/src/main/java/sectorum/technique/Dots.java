@@ -18,14 +18,13 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.surface.Surface;
-import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
 /**
  * Dots on a grid, all or every other one (craft 3B; every other one asks for an even count), or strewn as thickly as a
  * palm-sized swatch that was covered to taste (craft 7).
  */
-final class Dots implements Technique {
+final class Dots implements Everywhere {
     private static final Rule TOUCH =
             new Rule("dots.touch", Level.LOOK, "Dots are wider than the distance to their neighbours.");
     private static final Rule CROWDED = new Rule(
@@ -67,16 +66,6 @@ final class Dots implements Technique {
     @Override
     public String id() {
         return "dots";
-    }
-
-    @Override
-    public Set<SurfaceKind> surfaces() {
-        return ON_ALL;
-    }
-
-    @Override
-    public boolean isPartial() {
-        return true;
     }
 
     @Override

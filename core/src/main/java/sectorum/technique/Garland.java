@@ -21,11 +21,10 @@ import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.surface.Frame;
 import sectorum.surface.Surface;
-import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
 /** Leaves, blossoms, pearls, dots, shells or a rope repeated along each arc (craft 3A). */
-final class Garland implements Technique {
+final class Garland implements Everywhere {
     private static final Rule CROWDED = new Rule(
             "garland.crowded", Level.LOOK, "Elements that stand closer than 0.4 of their size pile up on one another.");
 
@@ -63,16 +62,6 @@ final class Garland implements Technique {
     @Override
     public String id() {
         return "garland";
-    }
-
-    @Override
-    public Set<SurfaceKind> surfaces() {
-        return ON_ALL;
-    }
-
-    @Override
-    public boolean isPartial() {
-        return true;
     }
 
     @Override

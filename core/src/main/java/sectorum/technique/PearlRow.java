@@ -16,14 +16,13 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.surface.Surface;
-import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
 /**
  * Level rows of pearls (craft 3E): n = round(P/pitch), but floor(P/diameter) where they would not fit. All round they
  * close on the surface itself, whatever its sections, and one stands at the front.
  */
-final class PearlRow implements Technique {
+final class PearlRow implements Everywhere {
     private static final Rule TIGHT = new Rule(
             "pearls.tight", Level.LOOK, "The pitch is smaller than a pearl: as many are set as fit side by side.");
     private static final Rule HIGH =
@@ -38,16 +37,6 @@ final class PearlRow implements Technique {
     @Override
     public String id() {
         return "pearls";
-    }
-
-    @Override
-    public Set<SurfaceKind> surfaces() {
-        return ON_ALL;
-    }
-
-    @Override
-    public boolean isPartial() {
-        return true;
     }
 
     @Override

@@ -15,11 +15,10 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.surface.Surface;
-import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
 /** Shells, dots or a rope piped along (craft 3E): pitch, count, grams. All round it closes on the side itself. */
-final class PipedBorder implements Technique {
+final class PipedBorder implements Everywhere {
     private static final Rule HIGH =
             new Rule("border.out-of-zone", Level.STOP, "What is piped is higher than its zone.");
     private static final Rule LOOSE = new Rule(
@@ -35,16 +34,6 @@ final class PipedBorder implements Technique {
     @Override
     public String id() {
         return "border";
-    }
-
-    @Override
-    public Set<SurfaceKind> surfaces() {
-        return ON_ALL;
-    }
-
-    @Override
-    public boolean isPartial() {
-        return true;
     }
 
     @Override

@@ -14,14 +14,13 @@ import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.outline.Along;
 import sectorum.surface.Surface;
-import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
 /**
  * Rows of ruffled strips, wafer or paste (craft 3E): rows = 1 + ceil((H − a)/v), 1 for H ≤ a, their pitch made even; strips
  * a row = ceil(P·F/(ℓ − o)). The free edge stands off and hides where the next row is stuck, so it sets the order of work.
  */
-final class RuffleRows implements Technique {
+final class RuffleRows implements Everywhere {
     private static final Rule SHEET =
             new Rule("ruffles.sheet", Level.STOP, "A strip is higher than the sheet it is cut from.");
     private static final Rule BARE = new Rule(
@@ -132,16 +131,6 @@ final class RuffleRows implements Technique {
     @Override
     public String name() {
         return "Ruffle rows";
-    }
-
-    @Override
-    public Set<SurfaceKind> surfaces() {
-        return ON_ALL;
-    }
-
-    @Override
-    public boolean isPartial() {
-        return true;
     }
 
     @Override

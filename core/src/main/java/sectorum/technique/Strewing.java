@@ -14,14 +14,13 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.surface.Surface;
-import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
 /**
  * Crumbs, flakes, sprinkles, moss or glitter over an area (craft 3F): grams = area × grams per 100 cm², by what is usual or
  * by a swatch weighed; its inner edge may fade out.
  */
-final class Strewing implements Technique {
+final class Strewing implements Everywhere {
     private static final Rule HEAP =
             new Rule("strew.heap", Level.LOOK, "More than 40 g to 100 cm² is a heap: the rest falls off.");
 
@@ -64,16 +63,6 @@ final class Strewing implements Technique {
     @Override
     public String name() {
         return "Strewn cover";
-    }
-
-    @Override
-    public Set<SurfaceKind> surfaces() {
-        return ON_ALL;
-    }
-
-    @Override
-    public boolean isPartial() {
-        return true;
     }
 
     @Override
