@@ -121,6 +121,36 @@ public class CoreBenchmark {
         return Workup.tier(fineWeave, BENCH);
     }
 
+    /** Some 20,000 discs of five colours, mixed so that neighbours differ, and in bands from the foot. */
+    private final Tier mixedDiscs = covered("mixed");
+
+    private final Tier bandedDiscs = covered("banded");
+
+    private static Tier covered(String spread) {
+        Tier tier = plan(1).tiers().get(0);
+        Dressing cover = new Dressing(
+                "cover",
+                "cover",
+                null,
+                "marks",
+                null,
+                false,
+                false,
+                List.of("a", "b", "c", "d", "e"),
+                new Values(Map.of("size", 3.8, "spread", spread)));
+        return tier.wearing(List.of(cover));
+    }
+
+    @Benchmark
+    public TierWorkup twentyThousandDiscsMixed() {
+        return Workup.tier(mixedDiscs, BENCH);
+    }
+
+    @Benchmark
+    public TierWorkup twentyThousandDiscsBanded() {
+        return Workup.tier(bandedDiscs, BENCH);
+    }
+
     @Benchmark
     public StackWorkup fourTiersOfFiveDressings() {
         return Workup.of(gala, BENCH);

@@ -52,7 +52,7 @@ final class Coverage implements Everywhere {
             "Cut from", Material.WAFER, Material.GUM, Material.HALF, Material.FONDANT, Material.CHOCOLATE);
     private static final Field BY = Choices.field("by", "How many", By.values(), b -> b.words);
     private static final Field LOOK = Choices.field("look", "Look", Look.values(), l -> l.words);
-    private static final Field SPREAD = Choices.field("spread", "Colours", Shades.Order.values(), s -> s.words);
+    private static final Field SPREAD = Choices.field("spread", "Colours", Shades.Pattern.values(), s -> s.words);
     private static final Field BENT = Choices.field("bent", "They lie", Bent.values(), b -> b.words);
 
     private enum By {
@@ -105,7 +105,7 @@ final class Coverage implements Everywhere {
             double own,
             double patch,
             int inPatch,
-            Shades.Order spread,
+            Shades.Pattern spread,
             int seed,
             Bent bent,
             double visible) {
@@ -194,7 +194,7 @@ final class Coverage implements Everywhere {
                 chosen.number("own"),
                 chosen.number("patch"),
                 chosen.count("inPatch"),
-                Choices.of(Shades.Order.values(), chosen.choice("spread")),
+                Choices.of(Shades.Pattern.values(), chosen.choice("spread")),
                 chosen.count("seed"),
                 Choices.of(Bent.values(), chosen.choice("bent")),
                 chosen.number("visible"));

@@ -15,14 +15,14 @@ final class Shades {
     private Shades() {}
 
     /** How the colours lie. */
-    enum Order {
+    enum Pattern {
         BANDED("in bands from the foot"),
         SOFT("shaded from the foot"),
         MIXED("mixed, neighbours differ");
 
         final String words;
 
-        Order(String words) {
+        Pattern(String words) {
             this.words = words;
         }
     }
@@ -32,16 +32,16 @@ final class Shades {
      *
      * @param size of a piece: what lies nearer than that is a neighbour, mm
      */
-    static int[] of(List<Spread.Spot> spots, Turns turns, Order order, int seed, Zone zone, double size) {
+    static int[] of(List<Spread.Spot> spots, Turns turns, Pattern pattern, int seed, Zone zone, double size) {
         int[] chosen = new int[spots.size()];
         int colours = turns.count();
         int[] left = new int[colours];
         turns.shared(spots.size()).forEach((colour, many) -> left[colour] = many);
-        if (order == Order.MIXED && colours > 1) {
+        if (pattern == Pattern.MIXED && colours > 1) {
             mixed(spots, chosen, left, seed, size);
             return chosen;
         }
-        double reach = order == Order.SOFT ? SOFT * zone.height() / colours : 0;
+        double reach = pattern == Pattern.SOFT ? SOFT * zone.height() / colours : 0;
         List<Integer> upwards = new ArrayList<>(spots.size());
         double[] height = new double[spots.size()];
         for (int i = 0; i < spots.size(); i++) {

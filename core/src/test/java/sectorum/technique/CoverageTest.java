@@ -235,8 +235,8 @@ class CoverageTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Shades.Order.class)
-    void theSameSeedIsTheSameAndAnotherIsNot(Shades.Order order) {
+    @EnumSource(Shades.Pattern.class)
+    void theSameSeedIsTheSameAndAnotherIsNot(Shades.Pattern order) {
         String settings = "size=14 shape=petal spread=" + order.name().toLowerCase(java.util.Locale.ROOT);
         Layout one = COVER.dress(set(settings), side("a", "b")).layout();
         assertThat(COVER.dress(set(settings), side("a", "b")).layout()).isEqualTo(one);

@@ -151,6 +151,41 @@ class SurfacesIT extends Bench {
         browser.saved();
     }
 
+    /** A side covered by look and by swatch, a top strewn by weight, ruffles by their rows; all in the shop. */
+    @Test
+    void aSideIsCoveredAndATopStrewn() {
+        taped("Covered");
+        addCourse("Covering of pieces");
+        double lush = many("discs");
+        browser.press("by a swatch");
+        browser.type("Pieces counted in it", "10");
+        browser.until(d -> many("discs") < lush ? Boolean.TRUE : null);
+        By size = grip("Rim of a piece");
+        browser.see(size).sendKeys(Keys.ARROW_RIGHT);
+        browser.says("Each", "2.3 cm");
+        addCourse("Ruffle rows");
+        browser.see(lead("5", "rows"));
+        browser.click(surface("Top"));
+        lies("top");
+        addCourse("Strewn cover");
+        browser.type("To 100 cm²", "20");
+        browser.type("To 100 cm²", "-3");
+        browser.read("is outside 0.05 g to 200 g");
+        browser.type("To 100 cm²", "20");
+        browser.press("Make");
+        browser.press("Buy");
+        browser.read("cake crumbs");
+        browser.read("wafer paper");
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
+
+    private double many(String what) {
+        return Double.parseDouble(browser.see(By.xpath("//*[.='" + what + "']/preceding-sibling::*[1]"))
+                .getText()
+                .replace(",", ""));
+    }
+
     @Test
     void aPieceMadeAheadIsSeenOnTheCakeCutAndBought() {
         taped("Made ahead");

@@ -9,6 +9,8 @@ import org.apache.catalina.valves.ErrorReportValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What the connector refuses by itself (an address it cannot read, say) is told as a problem, too, without its version. */
 @Component
@@ -30,11 +32,15 @@ class Connector implements WebServerFactoryCustomizer<TomcatServletWebServerFact
             if (status < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
                 return;
             }
-            String said = "{\"type\":\"urn:sectorum:problem:unreadable\",\"title\":\"Not understood\",\"status\":"
-                    + status + ",\"detail\":\"The request cannot be read. Nothing was changed.\"}";
+            ObjectNode said = JsonNodeFactory.instance
+                    .objectNode()
+                    .put("type", "urn:sectorum:problem:unreadable")
+                    .put("title", "Not understood")
+                    .put("status", status)
+                    .put("detail", "The request cannot be read. Nothing was changed.");
             try {
                 response.setContentType("application/problem+json");
-                response.getOutputStream().write(said.getBytes(StandardCharsets.UTF_8));
+                response.getOutputStream().write(said.toString().getBytes(StandardCharsets.UTF_8));
                 response.finishResponse();
             } catch (IOException gone) {
                 container.getLogger().debug("Nobody waits for the answer", gone);

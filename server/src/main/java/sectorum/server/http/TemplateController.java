@@ -46,6 +46,7 @@ import sectorum.template.Tiling;
 import sectorum.tier.PlacedTier;
 import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Templates of a plan, saved or not: which there are, how they lie on paper, and as files. */
 @RestController
@@ -57,8 +58,10 @@ class TemplateController {
     private final Cupboard cupboard;
     private final Worked worked;
     private final Clock clock;
+    private final JsonMapper json;
 
-    TemplateController(Tenancy tenancy, Cupboard cupboard, Worked worked, Clock clock) {
+    TemplateController(Tenancy tenancy, Cupboard cupboard, Worked worked, Clock clock, JsonMapper json) {
+        this.json = json;
         this.tenancy = tenancy;
         this.worked = worked;
         this.cupboard = cupboard;
@@ -154,11 +157,10 @@ class TemplateController {
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_NDJSON).body(body);
     }
 
-    private static void tell(OutputStream out, Packing packing) {
-        String pdf = packing.pdf() == null ? "" : ",\"pdf\":\"" + packing.pdf() + "\"";
-        String line = "{\"done\":" + packing.done() + ",\"of\":" + packing.of() + pdf + "}\n";
+    private void tell(OutputStream out, Packing packing) {
         try {
-            out.write(line.getBytes(StandardCharsets.US_ASCII));
+            out.write(json.writeValueAsBytes(packing));
+            out.write('\n');
             out.flush();
         } catch (IOException gone) {
             throw new UncheckedIOException("Nobody waits for the pack any more", gone);

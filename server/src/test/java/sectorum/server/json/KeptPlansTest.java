@@ -94,6 +94,20 @@ class KeptPlansTest {
         });
     }
 
+    /** All that version 2 can say, read and written again: the same, field by field. */
+    @Test
+    void aPlanOfVersionTwoIsReadAndWrittenAsItStands() throws Exception {
+        String kept = text("everything.v2.json");
+        Plan plan = JSON.readValue(kept, Plan.class);
+        assertThat(JSON.readTree(JSON.writeValueAsString(plan))).isEqualTo(JSON.readTree(kept));
+        assertThat(plan.cut().tiers()).allMatch(t -> t.hasDressing("foot-pearls"));
+        StackWorkup worked = Workup.of(plan, BENCH);
+        assertThat(worked.toMake(plan)).hasSize(2);
+        TierWorkup.Worn pearls = worked.tiers().get(0).dressings().get(1);
+        assertThat(pearls.stretch().length())
+                .isCloseTo(worked.tiers().get(0).form().foot().mm() / 2, within(1e-9));
+    }
+
     /** What was called paste is the material now, wherever a document says it; what is said already is left alone. */
     @Test
     void whatAThingIsMadeOfIsItsMaterial() throws Exception {
