@@ -87,9 +87,9 @@ final class Strewing implements Everywhere {
         return List.of(
                 MATERIAL,
                 BY,
-                Field.mass("grams", "To 100 cm²", 0.05, 200, of.strewn(), "Weigh what covers as you like it."),
+                Field.mass("grams", "To 100 cm²", 0.1, 200, of.strewn(), "Weigh what covers as you like it."),
                 Field.length("patch", "Swatch, each way", 20, 300, 60, "A square strewn as you like it."),
-                Field.mass("weighed", "It weighed", 0.01, 500, of.strewn() * 0.36, "What lies on the swatch alone."),
+                Field.mass("weighed", "It weighed", 0.1, 500, of.strewn() * 0.36, "What lies on the swatch alone."),
                 Field.length(
                         "fade", "Fades out over", 0, 300, fade, "Towards its upper or inner edge; 0 ends sharply."));
     }
