@@ -72,7 +72,7 @@ export function Colours({ palette, chosen, onColours }: Props) {
                 {name}
                 <button
                   type="button"
-                  className="grid size-8 place-items-center rounded-md hover:bg-ink/8 disabled:opacity-35"
+                  className="grid size-11 place-items-center rounded-md hover:bg-ink/8 disabled:opacity-35"
                   aria-label={`${name}: a part less`}
                   disabled={many <= 1}
                   onClick={() => set(many - 1)}
@@ -82,7 +82,7 @@ export function Colours({ palette, chosen, onColours }: Props) {
                 <b>{many}</b>
                 <button
                   type="button"
-                  className="grid size-8 place-items-center rounded-md hover:bg-ink/8 disabled:opacity-35"
+                  className="grid size-11 place-items-center rounded-md hover:bg-ink/8 disabled:opacity-35"
                   aria-label={`${name}: a part more`}
                   disabled={many >= MOST_TURNS}
                   onClick={() => set(many + 1)}

@@ -1,6 +1,7 @@
 import type { Standing } from '../api/client';
 import { useOpen, usePlan, useTier } from '../plan/context';
-import { onAgenda, onStand, withField } from '../plan/edits';
+import { onAgenda, onStand } from '../plan/document-edits';
+import { withField } from '../plan/edit';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number';
 import { Pick } from '../ui/select';

@@ -2,7 +2,7 @@ import { Check, Pin, PinOff, RotateCcw, Trash2, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import type { DayItem, Days } from '../api/client';
 import { usePlan } from '../plan/context';
-import { entry, onAgenda } from '../plan/edits';
+import { entry, onAgenda } from '../plan/document-edits';
 import { useEdit } from '../plan/use';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';

@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from 'react';
 import { api, type Days, type OwnTask, problemOf } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
-import { onAgenda } from '../plan/edits';
+import { onAgenda } from '../plan/document-edits';
 import { usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';

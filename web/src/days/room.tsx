@@ -1,6 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { usePlan } from '../plan/context';
-import { onAgenda, onTable, withField } from '../plan/edits';
+import { onAgenda, onTable } from '../plan/document-edits';
+import { withField } from '../plan/edit';
 import { useEdit } from '../plan/use';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';

@@ -2,7 +2,7 @@ import { Download } from 'lucide-react';
 import { Link } from 'react-router';
 import { api, type Buy, problemOf, type Worktop } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
-import { onTable } from '../plan/edits';
+import { onTable } from '../plan/document-edits';
 import { Button } from '../ui/button';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';

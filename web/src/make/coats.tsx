@@ -1,6 +1,7 @@
 import type { Coat, Tier } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
-import { coat, withField } from '../plan/edits';
+import { withField } from '../plan/edit';
+import { coat } from '../plan/edits';
 import { Pick } from '../ui/select';
 import { tellBad } from '../ui/toasts';
 import { LengthField } from '../ui/typed';

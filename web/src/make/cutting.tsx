@@ -1,7 +1,7 @@
 import { Download } from 'lucide-react';
 import { api, type Batch, type CutLine, problemOf, type Worktop } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
-import { tick } from '../plan/edits';
+import { tick } from '../plan/document-edits';
 import { Button } from '../ui/button';
 import { tellBad } from '../ui/toasts';
 import { useMaterials, usePreferences } from '../units/preferences';

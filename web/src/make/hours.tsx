@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Part, Worktop } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
-import { onTable } from '../plan/edits';
+import { onTable } from '../plan/document-edits';
 import { Button } from '../ui/button';
 import { Pick } from '../ui/select';
 import { tellBad } from '../ui/toasts';

@@ -1,7 +1,7 @@
 import { Check } from 'lucide-react';
 import { api, type Batch, problemOf, type Worktop } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
-import { onTable } from '../plan/edits';
+import { onTable } from '../plan/document-edits';
 import { Button } from '../ui/button';
 import { tell, tellBad } from '../ui/toasts';
 import { useMaterials, usePreferences } from '../units/preferences';

@@ -1,5 +1,6 @@
 import { useOpen, usePlan } from '../plan/context';
-import { onTable, withField } from '../plan/edits';
+import { onTable } from '../plan/document-edits';
+import { withField } from '../plan/edit';
 import { NumberField } from '../ui/number';
 import { Pick } from '../ui/select';
 import { LengthField, ShareField } from '../ui/typed';

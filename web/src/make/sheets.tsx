@@ -1,6 +1,6 @@
 import type { Batch, Nested, Worktop } from '../api/client';
 import { useOpen } from '../plan/context';
-import { onTable } from '../plan/edits';
+import { onTable } from '../plan/document-edits';
 import { NumberField } from '../ui/number';
 import { useMaterials, usePreferences } from '../units/preferences';
 import { decimal, length, say } from '../units/units';

@@ -1,6 +1,7 @@
 import { Plus, X } from 'lucide-react';
 import { useOpen, useTier } from '../plan/context';
-import { type Edit, onTier } from '../plan/edits';
+import type { Edit } from '../plan/edit';
+import { onTier } from '../plan/edits';
 import { AnyField } from '../ui/any-field';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';

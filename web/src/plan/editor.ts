@@ -14,7 +14,7 @@ import {
 import { opening } from './ahead';
 import { cut } from './cut';
 import { dropDraft, findDraft, keepDraft } from './draft';
-import type { Edit } from './edits';
+import type { Edit } from './edit';
 import { begin, commit, type History, redo, undo } from './history';
 import { merged } from './merge';
 import { told, whenToldElsewhere } from './windows';

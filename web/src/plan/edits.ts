@@ -1,25 +1,17 @@
 import type {
-  Agenda,
   Border,
   Coat,
   DivisionSpec,
   Dressing,
   Mend,
-  OwnPiece,
   Plan,
   PlanDressing,
   Reading,
-  Stand,
-  Table,
   Tier,
 } from '../api/client';
 import { cut } from './cut';
-
-/** An edit is a pure function of documents; what it does not touch keeps its identity. */
-export type Edit = (plan: Plan) => Plan;
-
-const replaced = <T>(list: readonly T[], is: (each: T) => boolean, change: (each: T) => T): T[] =>
-  list.map((each) => (is(each) ? change(each) : each));
+import { onAgenda, onPiece, onStand, onTable } from './document-edits';
+import { type Edit, replaced, withField } from './edit';
 
 export function onTier(id: string, change: (tier: Tier) => Tier): Edit {
   return (plan) => ({ ...plan, tiers: replaced(plan.tiers, (t) => t.id === id, change) });
@@ -320,80 +312,6 @@ export function zoneEdge(
     const mm = told[edge].edge === 'foot' ? z : high - z;
     return { ...d, zone: { ...told, [edge]: { ...told[edge], mm: Math.max(0, mm) } } };
   });
-}
-
-/** A field set, or taken out where there is no value. */
-export function withField<T extends object>(document: T, field: string, value: unknown): T {
-  if (value !== undefined) {
-    return { ...document, [field]: value };
-  }
-  const { [field as keyof T]: _, ...rest } = document;
-  return rest as T;
-}
-
-const BARE: Table = { ticked: [], made: [], yields: {}, wanted: [], joints: {} };
-
-/** How the plan is made, changed. */
-export function onTable(change: (table: Table) => Table): Edit {
-  return (plan) => {
-    const now = plan.table ?? BARE;
-    const next = change(now);
-    return next === now ? plan : { ...plan, table: next };
-  };
-}
-
-const ON_ITS_OWN: Stand = { centre: false, cakes: {}, shifts: {} };
-
-/** What carries the cake, changed. */
-export function onStand(change: (stand: Stand) => Stand): Edit {
-  return (plan) => ({ ...plan, stand: change(plan.stand ?? ON_ITS_OWN) });
-}
-
-/** A piece of one's own changed. */
-export function onPiece(id: string, change: (piece: OwnPiece) => OwnPiece): Edit {
-  return (plan) => ({ ...plan, pieces: replaced(plan.pieces, (p) => p.id === id, change) });
-}
-
-export function addPiece(piece: OwnPiece): Edit {
-  return (plan) => ({ ...plan, pieces: [...plan.pieces, piece] });
-}
-
-export function removePiece(id: string): Edit {
-  return (plan) => ({ ...plan, pieces: plan.pieces.filter((p) => p.id !== id) });
-}
-
-const UNSETTLED: Agenda = {
-  done: {},
-  fixed: {},
-  split: {},
-  own: [],
-  waits: {},
-  air: [],
-  dressFirst: false,
-};
-
-/** What is settled about the days, changed. */
-export function onAgenda(change: (agenda: Agenda) => Agenda): Edit {
-  return (plan) => ({ ...plan, agenda: change(plan.agenda ?? UNSETTLED) });
-}
-
-/** One entry of a map set, or taken out where there is no value. */
-export function entry<T>(map: Record<string, T>, key: string, value: T | undefined): Record<string, T> {
-  const { [key]: _, ...rest } = map;
-  return value === undefined ? rest : { ...rest, [key]: value };
-}
-
-/** The day and hour it must be ready. */
-export function readyBy(moment: string): Edit {
-  return (plan) => ({ ...plan, readyBy: moment });
-}
-
-/** A line of the cut list done, or not yet. */
-export function tick(line: string): Edit {
-  return onTable((t) => ({
-    ...t,
-    ticked: t.ticked.includes(line) ? t.ticked.filter((l) => l !== line) : [...t.ticked, line],
-  }));
 }
 
 /** How one coat is made and laid. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Mend, OwnPiece } from '../api/client';
-import { addPiece, entry, mend, onAgenda, onPiece, readyBy, removePiece, removeTier } from './edits';
+import { addPiece, entry, onAgenda, onPiece, readyBy, removePiece } from './document-edits';
+import { mend, removeTier } from './edits';
 import { samplePlan } from './sample';
 
 const piece = (id: string, tier = ''): OwnPiece => ({

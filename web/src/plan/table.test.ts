@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Mend, Plan } from '../api/client';
-import { coat, mend, onStand, onTable, tick, withField } from './edits';
+import { onStand, onTable, tick } from './document-edits';
+import { withField } from './edit';
+import { coat, mend } from './edits';
 import { samplePlan } from './sample';
 
 const coated = (): Plan => {

@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import { api, type Plan } from '../api/client';
 import { tellBad } from '../ui/toasts';
 import { useOpen } from './context';
-import type { Edit } from './edits';
+import type { Edit } from './edit';
 
 export function usePlanId(): number {
   return Number(useParams().id);

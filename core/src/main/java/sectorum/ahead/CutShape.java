@@ -2,7 +2,6 @@ package sectorum.ahead;
 
 import java.util.ArrayList;
 import java.util.List;
-import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.drawing.Drawings;
 import sectorum.finding.Rule;
@@ -88,7 +87,7 @@ final class CutShape implements AheadKind {
                                 many,
                                 name),
                         "cutter, ball tool, foam pad",
-                        Rate.CUT_PIECE.minutes(piece.count())),
+                        piece.count() * piece.labour().minutes()),
                 Making.Step.of(
                         Phrase.of("Put {} × {} on.", many, name),
                         "royal icing",

@@ -84,14 +84,17 @@ public enum Material {
             .sheet("A4", 210, 297)
             .sheet("A5", 148, 210)),
     /** What is strewn is weighed as it is; its density is that of a heap, an estimate. */
-    CRUMBS(row("cake crumbs", Shaping.STREWN, 0.35).covers(9).stuck(ITSELF, GEL).brings("gluten", "egg", "milk")),
+    CRUMBS(row("cake crumbs", Shaping.STREWN, 0.35)
+            .covers(9, 3)
+            .stuck(ITSELF, GEL)
+            .brings("gluten", "egg", "milk")),
     FLAKES(row("chocolate flakes", Shaping.STREWN, 0.4)
-            .covers(7)
+            .covers(7, 3)
             .stuck(ITSELF, GEL)
             .brings("milk", "soy")),
-    SPRINKLES(row("sugar sprinkles", Shaping.STREWN, 0.8).covers(14).stuck(GEL, ITSELF)),
-    MOSS(row("sponge moss", Shaping.STREWN, 0.2).covers(5).stuck(ITSELF, GEL).brings("gluten", "egg")),
-    GLITTER(row("edible glitter", Shaping.STREWN, 0.5).covers(0.4).stuck(GEL, GLUE));
+    SPRINKLES(row("sugar sprinkles", Shaping.STREWN, 0.8).covers(14, 2).stuck(GEL, ITSELF)),
+    MOSS(row("sponge moss", Shaping.STREWN, 0.2).covers(5, 3).stuck(ITSELF, GEL).brings("gluten", "egg")),
+    GLITTER(row("edible glitter", Shaping.STREWN, 0.5).covers(0.4, 1).dusty().stuck(GEL, GLUE));
 
     private final MaterialRow row;
     private final String key;
@@ -168,6 +171,16 @@ public enum Material {
     /** What of it covers well, g to 100 cm²: a starting value until a swatch is weighed; 0 for what is not strewn. */
     public double strewn() {
         return row.strewn;
+    }
+
+    /** About how large a speck of it is, mm; 0 for what is not strewn. */
+    public double speck() {
+        return row.speck;
+    }
+
+    /** Whether it flies: nobody should breathe it (craft 5.5). */
+    public boolean isDusty() {
+        return row.dusty;
     }
 
     /** Whether it is bought ready and only cut, or only put on: nothing of it is kneaded, mixed or melted. */

@@ -23,6 +23,8 @@ final class MaterialRow {
     Powder powder = Powder.NONE;
     double dryingHours = Double.NaN;
     double strewn;
+    double speck;
+    boolean dusty;
     double coatRests;
 
     @Absent
@@ -110,8 +112,14 @@ final class MaterialRow {
         return this;
     }
 
-    MaterialRow covers(double grams) {
+    MaterialRow dusty() {
+        dusty = true;
+        return this;
+    }
+
+    MaterialRow covers(double grams, double across) {
         strewn = grams;
+        speck = across;
         return this;
     }
 

@@ -209,7 +209,7 @@ final class Coverage implements Everywhere {
         double covers = spots.size() * set.shape().area(set.size()) / area;
         work.lead("pieces", set.shape().words, Quantity.count(spots.size()))
                 .lead("each", Quantity.length(set.size()))
-                .lead("in-a-palm", "in a palm of 60 mm", Quantity.plain(Rounding.halfUp(spots.size() * 3600 / area, 1)))
+                .lead("in-a-palm", "in a palm", Quantity.plain(Rounding.halfUp(spots.size() * 3600 / area, 1)))
                 .figure("Area", Quantity.text(Math.round(area / 100) + " cm²"))
                 .figure("Pieces to area", Quantity.plain(Rounding.halfUp(covers, 0.01)));
         handles(work, set, place);

@@ -109,12 +109,11 @@ final class Strewing implements Everywhere {
         double fading = set.fade() > 0 ? full - lower(place, set.fade()) : 0;
         double grams = (full - fading / 2) / HUNDRED_CM2 * set.per();
         DressingBuilder work = new DressingBuilder(place);
-        int specks = draw(work, set, place);
+        draw(work, set, place);
         work.lead("grams", "to strew", Quantity.mass(grams))
                 .lead("to-100-cm2", "to 100 cm²", Quantity.mass(set.per()))
                 .lead("fades over", Quantity.length(set.fade()))
-                .figure("Area", Quantity.text(Math.round(full / 100) + " cm²"))
-                .figure("Specks drawn", Quantity.count(specks));
+                .figure("Area", Quantity.text(Math.round(full / 100) + " cm²"));
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
             grips.add(
@@ -151,7 +150,7 @@ final class Strewing implements Everywhere {
                         "scale, tray, dry brush",
                         Rate.STREWN_DM2.minutes(full / HUNDRED_CM2),
                         null,
-                        set.material() == Material.GLITTER ? Cautions.GLITTER : "")
+                        set.material().isDusty() ? Cautions.GLITTER : "")
                 .check("What fell off is brushed up and weighed: about {} stay.", Quantity.mass(grams))
                 .done();
     }
@@ -173,8 +172,8 @@ final class Strewing implements Everywhere {
     }
 
     /** Specks as dense as it lies: details, for nobody counts them. */
-    private static int draw(DressingBuilder work, Settings set, DressingContext place) {
-        double across = set.material() == Material.GLITTER ? 1 : set.material() == Material.SPRINKLES ? 2 : 3;
+    private static void draw(DressingBuilder work, Settings set, DressingContext place) {
+        double across = set.material().speck();
         // What is usual covers about half of what lies beneath it.
         double dense = 0.5 * set.per() / set.material().strewn();
         int wanted = (int) Math.max(20, Math.min(DRAWN, Rounding.ceil(dense * place.area() / (across * across))));
@@ -193,7 +192,6 @@ final class Strewing implements Everywhere {
             }
             drawn++;
         }
-        return drawn;
     }
 
     private static List<Double> closed(List<Double> round) {

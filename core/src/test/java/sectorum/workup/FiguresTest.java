@@ -156,9 +156,19 @@ class FiguresTest {
     }
 
     /** What covers 100 cm², g; nothing of what is not strewn. */
-    @ParameterizedTest(name = "{0}: {1} g")
-    @CsvSource({"CRUMBS, 9", "FLAKES, 7", "SPRINKLES, 14", "MOSS, 5", "GLITTER, 0.4", "WAFER, 0", "PEARL, 0"})
-    void strewnFigures(Material material, double grams) {
+    @ParameterizedTest(name = "{0}: {1} g, specks of {2}, flies {3}")
+    @CsvSource({
+        "CRUMBS, 9, 3, false",
+        "FLAKES, 7, 3, false",
+        "SPRINKLES, 14, 2, false",
+        "MOSS, 5, 3, false",
+        "GLITTER, 0.4, 1, true",
+        "WAFER, 0, 0, false",
+        "PEARL, 0, 0, false"
+    })
+    void strewnFigures(Material material, double grams, double speck, boolean dusty) {
+        assertThat(material.speck()).isEqualTo(speck);
+        assertThat(material.isDusty()).isEqualTo(dusty);
         assertThat(material.strewn()).isEqualTo(grams);
         assertThat(material.isStrewn()).isEqualTo(grams > 0);
     }

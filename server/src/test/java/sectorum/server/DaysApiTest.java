@@ -15,7 +15,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.plan.Agenda;
 import sectorum.plan.Plan;
 import tools.jackson.databind.JsonNode;
@@ -46,14 +46,7 @@ class DaysApiTest extends OverHttp {
     }
 
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "observatory-gala",
-                "orchestra-season-opener",
-                "beekeepers-guild-supper",
-                "chess-league-final",
-                "empty-plan"
-            })
+    @MethodSource("sectorum.server.Plans#demos")
     void everyDemoPlanHasItsDaysStepsAndHandover(String name) {
         Plan plan = demo(name);
         JsonNode days = days(plan);

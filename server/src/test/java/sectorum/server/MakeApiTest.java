@@ -13,6 +13,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import sectorum.plan.Plan;
 import sectorum.server.documents.PdfLines;
@@ -42,14 +43,7 @@ class MakeApiTest extends OverHttp {
     }
 
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "observatory-gala",
-                "orchestra-season-opener",
-                "beekeepers-guild-supper",
-                "chess-league-final",
-                "empty-plan"
-            })
+    @MethodSource("sectorum.server.Plans#demos")
     void everyDemoPlanComesToTheTableAndItsSumsClose(String name) {
         JsonNode top = http.post("/api/worktop", laid(Plans.demo(json, name))).json();
         double kneaded = 0;

@@ -48,6 +48,16 @@ public final class Plans {
         return new Plan(Plan.FORMAT, Plan.VERSION, name, null, Brief.EMPTY, List.of(), List.of(tier));
     }
 
+    /** The names of all sample plans. */
+    static List<String> demos() {
+        return List.of(
+                "observatory-gala",
+                "orchestra-season-opener",
+                "beekeepers-guild-supper",
+                "chess-league-final",
+                "empty-plan");
+    }
+
     /** One of the sample plans. */
     static Plan demo(JsonMapper json, String name) {
         try (InputStream in = Plans.class.getResourceAsStream("/demo/" + name + ".json")) {

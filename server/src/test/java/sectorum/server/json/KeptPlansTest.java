@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.bench.Bench;
 import sectorum.bench.Hand;
 import sectorum.bench.Round;
@@ -49,14 +49,7 @@ class KeptPlansTest {
     }
 
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "observatory-gala",
-                "orchestra-season-opener",
-                "beekeepers-guild-supper",
-                "chess-league-final",
-                "empty-plan"
-            })
+    @MethodSource("sectorum.server.Plans#demos")
     void aPlanOfVersionOneGivesTheWorkupThatItGave(String name) throws Exception {
         JsonNode before = JSON.readTree(text(name + ".v1.workup.json"));
         Plan plan = JSON.readValue(text(name + ".v1.json"), Plan.class);
