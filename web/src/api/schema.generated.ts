@@ -895,7 +895,7 @@ export interface components {
             /** Format: double */
             across: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: double */
             thickness: number;
             colour?: string;
@@ -921,7 +921,7 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             colour?: string;
             /** @enum {string} */
             laid?: "spread" | "sheet" | "bare" | "strip";
@@ -962,7 +962,7 @@ export interface components {
             id: string;
             technique: string;
             /** @enum {string} */
-            surface?: "side" | "top" | "ledge" | "board";
+            surface?: "side" | "top" | "ledge" | "board" | "inner";
             division: string;
             zone?: components["schemas"]["ZoneSpec"];
             stretch?: components["schemas"]["StretchSpec"];
@@ -972,6 +972,7 @@ export interface components {
             settings: {
                 [key: string]: unknown;
             };
+            over?: components["schemas"]["Over"];
         };
         Follow: {
             division: string;
@@ -1005,7 +1006,7 @@ export interface components {
         };
         Layer: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: double */
             thickness: number;
         };
@@ -1033,6 +1034,10 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        Over: {
+            dressing?: string;
+            colour?: string;
+        };
         OwnPiece: {
             id: string;
             name: string;
@@ -1052,7 +1057,7 @@ export interface components {
             /** Format: int32 */
             count: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             colour?: string;
             dark: boolean;
             seat: components["schemas"]["Seat"];
@@ -1136,7 +1141,7 @@ export interface components {
         Seat: {
             tier: string;
             /** @enum {string} */
-            on: "top" | "side" | "ledge";
+            on: "top" | "side" | "ledge" | "hole";
             /** Format: double */
             angle: number;
             /** Format: double */
@@ -1304,7 +1309,7 @@ export interface components {
         Cut: {
             what: components["schemas"]["Phrase"];
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: double */
             thickness: number;
             /** Format: int32 */
@@ -1348,7 +1353,7 @@ export interface components {
             name: string;
             label: string;
             /** @enum {string} */
-            kind: "length" | "mass" | "minutes" | "angle" | "count" | "share" | "plain" | "text";
+            kind: "length" | "mass" | "volume" | "minutes" | "angle" | "count" | "share" | "plain" | "text";
             /** Format: double */
             min: number;
             /** Format: double */
@@ -1369,6 +1374,26 @@ export interface components {
             level: "note" | "look" | "stop";
             what: components["schemas"]["Phrase"];
             mends: components["schemas"]["Mend"][];
+        };
+        Finish: {
+            look: components["schemas"]["FinishLook"];
+            on: components["schemas"]["Finished"][];
+        };
+        FinishLook: {
+            edge: boolean;
+            /** Format: double */
+            wide: number;
+            /** Format: double */
+            dense: number;
+            /** Format: double */
+            sheen: number;
+            tint: string;
+            /** @enum {string} */
+            order: "after" | "before" | "first";
+        };
+        Finished: {
+            dressing: string;
+            colours: number[];
         };
         Form: {
             foot: components["schemas"]["Known"];
@@ -1465,6 +1490,7 @@ export interface components {
             unstacked: boolean;
             turns: components["schemas"]["Turn"][];
             wanted: components["schemas"]["Wanted"][];
+            out: components["schemas"]["Out"][];
         };
         Mark: {
             /** Format: int32 */
@@ -1482,6 +1508,11 @@ export interface components {
         Mend: {
             label: components["schemas"]["Phrase"];
             changes: components["schemas"]["Change"][];
+        };
+        Out: {
+            what: string;
+            /** Format: int32 */
+            count: number;
         };
         OutlinePoint: {
             /** Format: double */
@@ -1506,7 +1537,7 @@ export interface components {
         };
         Quantity: {
             /** @enum {string} */
-            kind: "length" | "mass" | "minutes" | "angle" | "count" | "share" | "plain" | "text";
+            kind: "length" | "mass" | "volume" | "minutes" | "angle" | "count" | "share" | "plain" | "text";
             /** Format: double */
             value: number;
             text?: string;
@@ -1538,7 +1569,7 @@ export interface components {
         };
         Seen: {
             /** @enum {string} */
-            kind: "side" | "top" | "ledge" | "board";
+            kind: "side" | "top" | "ledge" | "board" | "inner";
             name: string;
             from: string;
             edge: string;
@@ -1554,10 +1585,12 @@ export interface components {
         };
         Shape: {
             /** @enum {string} */
-            role: "guide" | "piece" | "detail";
+            role: "guide" | "piece" | "detail" | "tone";
             closed: boolean;
             /** Format: double */
             wide: number;
+            /** Format: double */
+            tone: number;
             xz: number[];
         };
         StackWorkup: {
@@ -1609,7 +1642,7 @@ export interface components {
         };
         Used: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: int32 */
             colour: number;
             /** Format: double */
@@ -1630,7 +1663,7 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: int32 */
             colour: number;
             /** Format: int32 */
@@ -1644,7 +1677,7 @@ export interface components {
             technique: string;
             name: string;
             /** @enum {string} */
-            surface: "side" | "top" | "ledge" | "board";
+            surface: "side" | "top" | "ledge" | "board" | "inner";
             zone: components["schemas"]["Zone"];
             stretch?: components["schemas"]["Stretch"];
             fields: components["schemas"]["Field"][];
@@ -1653,6 +1686,7 @@ export interface components {
             handles: components["schemas"]["Handle"][];
             findings: components["schemas"]["Finding"][];
             making: components["schemas"]["Making"];
+            finish?: components["schemas"]["Finish"];
         };
         Zone: {
             /** Format: double */
@@ -1683,7 +1717,7 @@ export interface components {
             /** @enum {string} */
             form: "coat" | "cover" | "rolled" | "shaped" | "bought" | "sheet";
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -1735,7 +1769,7 @@ export interface components {
             index: number;
             name: string;
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -1795,7 +1829,7 @@ export interface components {
         };
         Mixed: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             tint: components["schemas"]["Tint"];
             powder: boolean;
             /** Format: double */
@@ -2012,7 +2046,7 @@ export interface components {
             plan: components["schemas"]["Plan"];
             tier: string;
             /** @enum {string} */
-            surface?: "side" | "top" | "ledge" | "board";
+            surface?: "side" | "top" | "ledge" | "board" | "inner";
             division: string;
             bench: components["schemas"]["Bench"];
         };
@@ -2483,7 +2517,7 @@ export interface components {
         };
         MaterialChoice: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             words: string;
             coats: boolean;
             pieces: boolean;
@@ -2494,6 +2528,7 @@ export interface components {
             name: string;
             covers: boolean;
             partial: boolean;
+            finishes: boolean;
         };
     };
     responses: never;

@@ -6,6 +6,7 @@ import { DensePieces, isDense } from './dense';
 import { type Label, spaced } from './geometry';
 import { onSurface } from './level';
 import { Pieces } from './pieces';
+import type { Shade } from './shades';
 import { useWidth } from './size';
 
 /** White on both sides of the band, px: where what hangs over the seam and the notches of the courses go. */
@@ -24,7 +25,7 @@ interface Props {
   form: Form;
   divided: Divided;
   dressings: readonly Worn[];
-  colours: (worn: Worn) => readonly string[];
+  colours: (worn: Worn) => readonly Shade[];
   chosen?: string | undefined;
   section?: number | undefined;
   onSection?: ((k: number) => void) | undefined;
@@ -38,6 +39,8 @@ interface Props {
   mostHeight?: number;
   /** px per mm where the band is drawn at a size of its own and scrolled, as at real size. */
   fixed?: number | undefined;
+  /** What is unrolled, where it is not the outer side. */
+  name?: string;
   /** Drawn over the band, in px. */
   children?: (scale: BandScale) => ReactNode;
 }
@@ -58,6 +61,7 @@ export function Band(props: Props) {
     numbers,
     mostHeight = 300,
     fixed,
+    name = 'side',
     children,
   } = props;
   const [box, room] = useWidth<HTMLDivElement>(780);
@@ -81,7 +85,7 @@ export function Band(props: Props) {
         width={width}
         height={height}
         role="group"
-        aria-label="The side unrolled, front in the middle"
+        aria-label={`The ${name} unrolled, front in the middle`}
         className="block select-none overflow-visible"
       >
         <text x={left} y={14} className="fill-soft text-[14px]">

@@ -1,5 +1,6 @@
 import type { Worn } from '../api/client';
 import { type Fine, fine, narrowing, Points, ROW, type Tapering } from './projection';
+import { keyOf, mixed, type Shade } from './shades';
 
 /** Colours of the house, for a canvas that knows no style sheet. */
 export const INKS = {
@@ -19,14 +20,14 @@ export interface Course {
   placements: readonly number[];
   standing: readonly number[];
   shapes: Fine[];
-  colours: readonly string[];
+  colours: readonly Shade[];
 }
 
 const made = new WeakMap<Worn['layout'], { key: string; course: Course }>();
 
 /** Made once for a layout and its colours: most edits leave most courses as they are. */
-export function course({ layout, surface }: Worn, colours: readonly string[]): Course {
-  const key = colours.join();
+export function course({ layout, surface }: Worn, colours: readonly Shade[]): Course {
+  const key = keyOf(colours);
   const known = made.get(layout);
   if (known?.key === key) {
     return known.course;
@@ -42,18 +43,10 @@ export function course({ layout, surface }: Worn, colours: readonly string[]): C
   return fresh;
 }
 
-function mixed(colour: string, to: string, share: number): string {
-  const part = (of: string, at: number) => Number.parseInt(of.slice(at, at + 2), 16);
-  const mix = (at: number) =>
-    Math.round(part(colour, at) + (part(to, at) - part(colour, at)) * share)
-      .toString(16)
-      .padStart(2, '0');
-  return `#${mix(1)}${mix(3)}${mix(5)}`;
-}
-
 /** A colour as it looks on a course that is not the chosen one. */
-export function paler(colour: string): string {
-  return /^#[0-9a-f]{6}$/i.test(colour) ? mixed(colour, INKS.sheet, 0.32) : colour;
+export function paler({ fill, edge, ...shade }: Shade): Shade {
+  const pale = (colour: string) => mixed(colour, INKS.sheet, 0.32);
+  return { ...shade, fill: pale(fill), ...(edge ? { edge: pale(edge) } : {}) };
 }
 
 /** Darker than this share of white, and ink would not be seen on it. */
@@ -83,6 +76,8 @@ const RIM_PX = 3.5;
 /** Points of the piece at hand, used again for the next. */
 export const points = new Points();
 
+const BARE: Shade = { fill: INKS.sheet };
+
 /** Gathers pieces of one shape and colour into paths, and draws specks as what they look like. */
 export class Brush {
   private open = -1;
@@ -90,7 +85,7 @@ export class Brush {
   private many = 0;
 
   private readonly shapes: readonly Fine[];
-  private readonly colours: readonly string[];
+  private readonly colours: readonly Shade[];
   private readonly specks: boolean;
 
   constructor(
@@ -109,7 +104,7 @@ export class Brush {
     const px = shape.right * this.k;
     if (this.specks && shape.closed && shape.role === 'piece' && px < SPECK_PX) {
       this.done();
-      this.speck(this.colours[colour] ?? INKS.sheet);
+      this.speck(this.colours[colour]?.fill ?? INKS.sheet);
       return;
     }
     if (this.open !== index || this.colour !== colour || this.many >= BATCH) {
@@ -127,7 +122,7 @@ export class Brush {
 
   done(): void {
     if (this.open >= 0) {
-      ink(this.ctx, this.shapes[this.open]!, this.colours[this.colour] ?? INKS.sheet, this.k);
+      ink(this.ctx, this.shapes[this.open]!, this.colours[this.colour] ?? BARE, this.k);
       this.open = -1;
       this.many = 0;
     }
@@ -232,7 +227,7 @@ export function drawLying(
 /** A line that is not filled breaks off at the limb instead of running along it. */
 function trace(ctx: CanvasRenderingContext2D, shape: Fine): void {
   const { xy, held, n } = points;
-  const filled = shape.role === 'piece' && shape.closed;
+  const filled = isFilled(shape);
   ctx.moveTo(xy[0]!, xy[1]!);
   for (let i = 1; i < n; i++) {
     if (!filled && held[i] !== 0 && held[i - 1] === held[i]) {
@@ -246,23 +241,36 @@ function trace(ctx: CanvasRenderingContext2D, shape: Fine): void {
   }
 }
 
-function ink(ctx: CanvasRenderingContext2D, shape: Fine, colour: string, k: number): void {
-  if (shape.role === 'piece' && shape.closed) {
-    ctx.fillStyle = colour;
+const isFilled = ({ role, closed }: Fine) => closed && (role === 'piece' || role === 'tone');
+
+function ink(ctx: CanvasRenderingContext2D, shape: Fine, { fill, edge, wide }: Shade, k: number): void {
+  if (shape.role === 'tone') {
+    ctx.globalAlpha = shape.tone;
+    ctx.fillStyle = fill;
     ctx.fill();
-    if (shape.right * k > RIM_PX / 2) {
-      ctx.strokeStyle = deepened(colour);
+    ctx.globalAlpha = 1;
+    return;
+  }
+  if (isFilled(shape)) {
+    ctx.fillStyle = fill;
+    ctx.fill();
+    if (edge) {
+      ctx.strokeStyle = edge;
+      ctx.lineWidth = Math.max(0.8, (wide ?? 1) * k);
+      ctx.stroke();
+    } else if (shape.right * k > RIM_PX / 2) {
+      ctx.strokeStyle = deepened(fill);
       ctx.lineWidth = 0.7;
       ctx.stroke();
     }
     return;
   }
   if (shape.wide > 0) {
-    ctx.strokeStyle = colour;
+    ctx.strokeStyle = edge ?? fill;
     ctx.lineWidth = Math.max(1.2, shape.wide * k);
     ctx.lineCap = 'round';
   } else {
-    ctx.strokeStyle = shape.role === 'detail' ? deepened(colour) : INKS.chalk;
+    ctx.strokeStyle = shape.role === 'detail' ? deepened(fill) : INKS.chalk;
     ctx.lineWidth = shape.role === 'detail' ? 0.7 : 1.2;
   }
   ctx.stroke();

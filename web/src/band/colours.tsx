@@ -98,9 +98,3 @@ export function Colours({ palette, chosen, onColours }: Props) {
     </fieldset>
   );
 }
-
-/** The shades a dressing is drawn in: its own in turn, else the palette's first. */
-export function shades(palette: Plan['palette'], chosen: readonly string[]): string[] {
-  const found = chosen.flatMap((id) => palette.find((c) => c.id === id)?.shade ?? []);
-  return found.length > 0 && found.length === chosen.length ? found : [palette[0]?.shade ?? '#27375f'];
-}

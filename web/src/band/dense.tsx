@@ -3,6 +3,7 @@ import type { Form, Worn } from '../api/client';
 import { course, drawFlat, drawLying, paler } from './brush';
 import type { LevelScale } from './level';
 import { ROW, tapering } from './projection';
+import type { Shade } from './shades';
 
 /** More pieces than this and every one of them as a drawing of its own would be felt under the hand. */
 const MANY = 600;
@@ -13,7 +14,7 @@ export function isDense(worn: Worn): boolean {
 
 interface Props {
   worn: Worn;
-  colours: readonly string[];
+  colours: readonly Shade[];
   quiet: boolean;
   form: Form;
   /** px per mm, and the band's box with white on both sides, px. */
@@ -26,7 +27,7 @@ interface Props {
 
 interface LevelProps {
   worn: Worn;
-  colours: readonly string[];
+  colours: readonly Shade[];
   quiet: boolean;
   scale: LevelScale;
   width: number;

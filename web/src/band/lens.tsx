@@ -5,6 +5,7 @@ import { LevelCrop } from './level-crop';
 import { near } from './near';
 import { Pieces } from './pieces';
 import { ROW } from './projection';
+import type { Shade } from './shades';
 
 /** Smaller than this on the band, px, and a piece is looked at through the lens. */
 const SMALL_PX = 12;
@@ -35,7 +36,7 @@ interface Props {
   form: Form;
   worn: Worn;
   others: readonly Worn[];
-  colours: (worn: Worn) => readonly string[];
+  colours: (worn: Worn) => readonly Shade[];
   /** Middle of what is looked at, mm along the side. */
   s: number;
   section: number;

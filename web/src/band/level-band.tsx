@@ -6,6 +6,7 @@ import { DenseLevel, isDense } from './dense';
 import { alongOutline } from './geometry';
 import { boxOf, type LevelScale, stretch } from './level';
 import { LevelPieces } from './pieces';
+import type { Shade } from './shades';
 import { useWidth } from './size';
 
 /** White round the rim, px: the marks' notches and what is taken hold of. */
@@ -19,7 +20,7 @@ interface Props {
   divided: Divided;
   /** The courses that lie on it. */
   dressings: readonly Worn[];
-  colours: (worn: Worn) => readonly string[];
+  colours: (worn: Worn) => readonly Shade[];
   chosen?: string | undefined;
   section?: number | undefined;
   onSection?: ((k: number) => void) | undefined;

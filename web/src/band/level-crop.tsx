@@ -1,11 +1,12 @@
 import type { Seen, Worn } from '../api/client';
 import { within } from './level';
 import { LevelPieces } from './pieces';
+import type { Shade } from './shades';
 
 interface Props {
   seen: Seen;
   courses: readonly Worn[];
-  colours: (worn: Worn) => readonly string[];
+  colours: (worn: Worn) => readonly Shade[];
   chosen: string;
   /** Its middle, mm. */
   x: number;

@@ -11,7 +11,7 @@ export function surfaceOf(dressing: Pick<Dressing, 'surface'>): NonNullable<Dres
 }
 
 export function isLevel(kind: Seen['kind']): boolean {
-  return kind !== 'side';
+  return kind !== 'side' && kind !== 'inner';
 }
 
 /** The surface of the tier that is meant; the side where it cannot be seen. */

@@ -2,8 +2,8 @@ import { expect, it } from 'vitest';
 import { near } from './near';
 
 const shapes = [
-  { role: 'piece' as const, closed: true, wide: 0, xz: [-2, 0, 2, 0, 0, 3] },
-  { role: 'piece' as const, closed: true, wide: 0, xz: [0, 0, 400, 0, 400, 9, 0, 9] },
+  { role: 'piece' as const, closed: true, wide: 0, tone: 1, xz: [-2, 0, 2, 0, 0, 3] },
+  { role: 'piece' as const, closed: true, wide: 0, tone: 1, xz: [0, 0, 400, 0, 400, 9, 0, 9] },
 ];
 const mm = (length: number) => ({ mm: length, nominalMm: length, readings: 0, spreadMm: 0 });
 const straight = { foot: mm(400), top: mm(400), height: mm(100) };

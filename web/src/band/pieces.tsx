@@ -1,13 +1,16 @@
 import { memo } from 'react';
 import type { Form, Layout } from '../api/client';
-import { deepened, paler } from './brush';
+import { deepened, INKS, paler } from './brush';
 import { path } from './geometry';
 import { narrowing, ROW, tapering } from './projection';
+import type { Shade } from './shades';
+
+const BARE: Shade = { fill: INKS.sheet };
 
 interface Props {
   layout: Layout;
   form: Form;
-  colours: readonly string[];
+  colours: readonly Shade[];
   quiet: boolean;
 }
 
@@ -33,7 +36,7 @@ export const Pieces = memo(function Pieces({ layout, form, colours, quiet }: Pro
       shifts.push(around);
     }
     // Mixed by hand: a group of its own opacity is painted twice, and a hand waits for it.
-    const shade = colours[colour] ?? '#fcf9f1';
+    const shade = colours[colour] ?? BARE;
     const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet);
     for (const shift of shifts) {
       drawn.push(
@@ -57,7 +60,7 @@ export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet }:
   const drawn = [];
   for (let at = 0; at < layout.placements.length; at += ROW) {
     const [index, x, y, turn, size, colour] = layout.placements.slice(at, at + ROW) as Row;
-    const shade = colours[colour] ?? '#fcf9f1';
+    const shade = colours[colour] ?? BARE;
     drawn.push(
       <path
         key={at}
@@ -75,22 +78,22 @@ export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet }:
 type Row = [number, number, number, number, number, number];
 
 /** A piece in its colour, a string as thick as it is, a line on a piece fine, a line to follow in chalk's place. */
-export function look(shape: Layout['shapes'][number], colour: string, quiet: boolean) {
+export function look(shape: Layout['shapes'][number], { fill, edge, wide }: Shade, quiet: boolean) {
+  if (shape.role === 'tone') {
+    return { fill, fillOpacity: shape.tone, stroke: 'none' };
+  }
   if (shape.role === 'piece' && shape.closed) {
-    return {
-      fill: colour,
-      stroke: deepened(colour),
-      strokeWidth: 0.9,
-      vectorEffect: 'non-scaling-stroke' as const,
-    };
+    return edge
+      ? { fill, stroke: edge, strokeWidth: wide ?? 1 }
+      : { fill, stroke: deepened(fill), strokeWidth: 0.9, vectorEffect: 'non-scaling-stroke' as const };
   }
   if (shape.wide > 0) {
-    return { fill: 'none', stroke: colour, strokeWidth: shape.wide };
+    return { fill: 'none', stroke: edge ?? fill, strokeWidth: shape.wide };
   }
   const detail = shape.role === 'detail';
   return {
     fill: 'none',
-    stroke: detail ? deepened(colour) : quiet ? 'var(--color-chalk)' : 'var(--color-ink)',
+    stroke: detail ? deepened(fill) : quiet ? 'var(--color-chalk)' : 'var(--color-ink)',
     strokeWidth: detail ? 0.8 : 1.4,
     vectorEffect: 'non-scaling-stroke' as const,
   };

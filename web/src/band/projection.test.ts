@@ -26,7 +26,7 @@ function form({ around, outline }: Fixture): Form {
   return { ...squareForm(), foot: known(around), top: known(around), outline: points };
 }
 
-const dot = fine({ role: 'piece', closed: true, wide: 0, xz: [-0.5, 0, 0.5, 0, 0, 0.5] });
+const dot = fine({ role: 'piece', closed: true, wide: 0, tone: 1, xz: [-0.5, 0, 0.5, 0, 0, 0.5] });
 /** Across as it is, down what is away: depth can be read off. */
 const EXACT: Eye = { cx: 0, foot: 0, k: 1, up: 0, back: -1 };
 
@@ -104,7 +104,7 @@ describe.each(shapes)('%s, at twelve angles', (_, fixture) => {
 describe('a piece at a limb', () => {
   const body = turned(squareForm(), 0);
   const run = facing(body)[0]!;
-  const wide = fine({ role: 'piece', closed: true, wide: 0, xz: [-30, 0, 30, 0, 30, 10, -30, 10] });
+  const wide = fine({ role: 'piece', closed: true, wide: 0, tone: 1, xz: [-30, 0, 30, 0, 30, 10, -30, 10] });
   const xs = (b: Body, r: Run, s: number) => seenOn(b, r, wide, s).map(([x]) => x);
   it('is held back where the side turns away', () => {
     expect(Math.max(...xs(body, run, 240))).toBeCloseTo(50, 6);
@@ -122,7 +122,7 @@ describe('a piece at a limb', () => {
 describe('a piece that stands off', () => {
   const body = turned(squareForm(), 0);
   const run = facing(body)[0]!;
-  const slip = fine({ role: 'piece', closed: true, wide: 0, xz: [-1, 0, 1, 0, 1, 20, -1, 20] });
+  const slip = fine({ role: 'piece', closed: true, wide: 0, tone: 1, xz: [-1, 0, 1, 0, 1, 20, -1, 20] });
   const above = { cx: 0, foot: 0, k: 1, up: 0, back: 1 };
   const nearest = (standing: readonly number[]) => {
     const points = new Points();

@@ -230,6 +230,7 @@ export interface Fine {
   closed: boolean;
   role: Layout['shapes'][number]['role'];
   wide: number;
+  tone: number;
   left: number;
   right: number;
 }
@@ -237,7 +238,7 @@ export interface Fine {
 const FINE_MM = 3;
 
 export function fine(shape: Layout['shapes'][number]): Fine {
-  const { xz, closed, role, wide } = shape;
+  const { xz, closed, role, wide, tone } = shape;
   const made: number[] = [];
   const n = xz.length / 2;
   for (let i = 0; i < (closed ? n : n - 1); i++) {
@@ -259,7 +260,7 @@ export function fine(shape: Layout['shapes'][number]): Fine {
     left = Math.min(left, made[i]!, -reach);
     right = Math.max(right, made[i]!, reach);
   }
-  return { xz: Float64Array.from(made), closed, role, wide, left, right };
+  return { xz: Float64Array.from(made), closed, role, wide, tone, left, right };
 }
 
 /** Where the drawing is and how it is looked at, px: across, up and away of a millimetre. */

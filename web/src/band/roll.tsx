@@ -3,6 +3,7 @@ import type { TierWorkup, Worn } from '../api/client';
 import { course } from './brush';
 import { drawFront, drawTier, fitted, widest } from './draw';
 import { rolled } from './projection';
+import type { Shade } from './shades';
 import { reducedMotion } from './size';
 import { USUAL } from './turning-view';
 
@@ -13,7 +14,7 @@ interface Props {
   tier: TierWorkup;
   width: number;
   height: number;
-  colours: (worn: Worn) => readonly string[];
+  colours: (worn: Worn) => readonly Shade[];
   /** From the flat band to the tier, or back. */
   up: boolean;
   done: () => void;

@@ -1,8 +1,10 @@
 import type { Divided, Form, Worn } from '../api/client';
+import { innerSide } from './inner';
 import { boxOf } from './level';
 import { LevelCrop } from './level-crop';
 import { near } from './near';
 import { Pieces } from './pieces';
+import type { Shade } from './shades';
 
 const WIDE = 262;
 const HIGH = 104;
@@ -11,11 +13,22 @@ interface Props {
   form: Form;
   divided: Divided;
   worn: Worn;
-  colours: readonly string[];
+  colours: readonly Shade[];
 }
 
 /** The front of the surface with one dressing, a few sections wide. */
 export function Sample({ form, divided, worn, colours }: Props) {
+  if (worn.surface === 'inner') {
+    const inner = innerSide({ form, divisions: [divided], dressings: [worn] });
+    return inner ? (
+      <Sample
+        form={inner.form}
+        divided={inner.divided(divided.id)}
+        worn={inner.dressings[0]!}
+        colours={colours}
+      />
+    ) : null;
+  }
   if (worn.surface !== 'side') {
     return <LevelSample form={form} divided={divided} worn={worn} colours={colours} />;
   }

@@ -6,6 +6,7 @@ import { course } from './brush';
 import { drawBoard, drawFront, drawTier, fitted, type Pose, widest } from './draw';
 import { drawAhead, isBehind, reaches, type Stood, stood } from './made-ahead';
 import { turned, type View } from './projection';
+import type { Shade } from './shades';
 import { reducedMotion } from './size';
 
 interface Props {
@@ -13,7 +14,7 @@ interface Props {
   chosen: string;
   width: number;
   height: number;
-  colours: (tier: TierWorkup, worn: Worn) => readonly string[];
+  colours: (tier: TierWorkup, worn: Worn) => readonly Shade[];
   onTier?: (id: string) => void;
   /** Pieces made ahead, where they will stand. */
   pieces?: readonly PieceWorkup[] | undefined;

@@ -35,6 +35,7 @@ const ON = named<OwnPiece['seat']['on']>(
   ['top', 'on top'],
   ['side', 'on the side'],
   ['ledge', 'on the ledge'],
+  ['hole', 'in the hole'],
 );
 const EATEN = named<OwnPiece['eaten']>(['eat', 'eat'], ['hard', 'edible but hard'], ['out', 'take out']);
 const STICKS = named<OwnPiece['sticks']['kind']>(

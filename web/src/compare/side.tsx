@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import type { Plan, StackWorkup, TierWorkup, Worn } from '../api/client';
-import { shades } from '../band/colours';
+import { shadesOf } from '../band/shades';
 import { useWidth } from '../band/size';
 import { TurningView } from '../band/turning-view';
 
@@ -17,14 +17,7 @@ const HIGH = 360;
 /** One cake from the front. */
 export function Side({ title, plan, workup, beside }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(380);
-  const colours = useCallback(
-    (tier: TierWorkup, worn: Worn) =>
-      shades(
-        plan.palette,
-        plan.tiers.find((t) => t.id === tier.id)?.dressings.find((d) => d.id === worn.id)?.colours ?? [],
-      ),
-    [plan],
-  );
+  const colours = useCallback((tier: TierWorkup, worn: Worn) => shadesOf(plan, tier, worn), [plan]);
   const tall = (w: StackWorkup) => w.tiers.reduce((sum, t) => sum + t.form.height.mm, 0);
   const share = Math.min(1, tall(workup) / Math.max(tall(workup), tall(beside)));
   return (

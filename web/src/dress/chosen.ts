@@ -1,7 +1,7 @@
 import { useCallback, useRef } from 'react';
 import type { Tier, TierWorkup, Worn } from '../api/client';
-import { shades } from '../band/colours';
 import { coursesOf, onSurface, seenOf, surfaceOf } from '../band/level';
+import { keyOf, type Shade, shadesOf } from '../band/shades';
 import { usePlan, useTier } from '../plan/context';
 
 /** What the hand has chosen, by its wish. */
@@ -45,19 +45,17 @@ export function choose({ setWish, setSurface }: Held, tier: Tier, id: string): v
 }
 
 /** The shades of every dressing of the plan, kept the same as long as the plan's palette and dressings are. */
-export function useColours(): (tier: TierWorkup, worn: Worn) => readonly string[] {
+export function useColours(): (tier: TierWorkup, worn: Worn) => readonly Shade[] {
   const plan = usePlan();
-  const kept = useRef(new Map<string, string[]>());
-  const { palette, tiers } = plan;
+  const kept = useRef(new Map<string, Shade[]>());
   return useCallback(
     (worked: TierWorkup, worn: Worn) => {
-      const dressing = tiers.find((t) => t.id === worked.id)?.dressings.find((d) => d.id === worn.id);
-      const made = shades(palette, dressing?.colours ?? []);
-      const key = made.join();
+      const made = shadesOf(plan, worked, worn);
+      const key = keyOf(made);
       const same = kept.current.get(key) ?? made;
       kept.current.set(key, same);
       return same;
     },
-    [palette, tiers],
+    [plan],
   );
 }

@@ -11,6 +11,7 @@ import { Dialog } from '../ui/dialog';
 import { tell, tellBad } from '../ui/toasts';
 import { useBench, useCatalogue, usePreferences } from '../units/preferences';
 import { mass, quantity } from '../units/units';
+import { overWords } from './over';
 
 interface Props {
   chosen: string | undefined;
@@ -32,13 +33,16 @@ export function Courses({ chosen, choose, onTray }: Props) {
     const seen = seenOf(worked.form, surface);
     return surface === 'side' ? null : `on the ${seen.kind === 'side' ? surface : seen.name}`;
   };
+  const goesOver = ({ over: pieces }: Dressing) =>
+    pieces ? `over ${overWords(pieces, worked, document.palette)}` : null;
   const shown = (id: string) => worked.dressings.findIndex((w) => w.id === id);
   return (
     <div>
       <ul aria-label="Courses" className="flex flex-col gap-1.5">
         {[...tier.dressings].reverse().map((d) => {
           const at = shown(d.id);
-          const name = techniques.find((t) => t.id === d.technique)?.name ?? d.technique;
+          const name =
+            worked.dressings[at]?.name ?? techniques.find((t) => t.id === d.technique)?.name ?? d.technique;
           const on = d.id === chosen;
           return (
             <li key={d.id}>
@@ -57,9 +61,9 @@ export function Courses({ chosen, choose, onTray }: Props) {
                 </span>
                 <span className="grow leading-tight">
                   {name}
-                  {lies(d) === null && over(d) === null ? null : (
+                  {[goesOver(d), lies(d), over(d)].every((words) => words === null) ? null : (
                     <span className="block text-[0.86rem] opacity-80">
-                      {[lies(d), over(d)].filter(Boolean).join(', ')}
+                      {[goesOver(d), lies(d), over(d)].filter(Boolean).join(', ')}
                     </span>
                   )}
                 </span>
@@ -80,6 +84,10 @@ export function Courses({ chosen, choose, onTray }: Props) {
 }
 
 function pieces(worn: Worn | undefined): string {
+  if (worn?.finish) {
+    const lead = worn.figures[0];
+    return lead && lead.quantity.kind === 'count' ? String(lead.quantity.value) : 'finish';
+  }
   const { cuts, wanted, used } = worn?.making ?? { cuts: [], wanted: [], used: [] };
   const count = [...cuts, ...wanted].reduce((sum, c) => sum + c.count, 0);
   const strewn = used.every((u) => u.length === 0) ? used.reduce((sum, u) => sum + u.grams, 0) : 0;

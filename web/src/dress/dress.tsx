@@ -1,10 +1,10 @@
 import { useCallback, useState } from 'react';
 import type { Worn } from '../api/client';
-import { shades } from '../band/colours';
 import { Later } from '../band/later';
 import { Lens, needsLens } from '../band/lens';
 import { onSurface } from '../band/level';
 import { PlanView } from '../band/plan-view';
+import { shades } from '../band/shades';
 import { useWidth } from '../band/size';
 import { TurningView } from '../band/turning-view';
 import { Ladder } from '../divide/ladder';
@@ -104,7 +104,7 @@ function AboveTheBand(props: Held & { onTray: () => void }) {
           section={at}
           words={divided.count > 1 ? `${divided.count}` : undefined}
         />
-        {worn && needsLens(worn, k) ? (
+        {worn && worn.surface !== 'inner' && needsLens(worn, k) ? (
           <Lens
             form={worked.form}
             worn={worn}

@@ -11,6 +11,7 @@ import { Lead, Row } from '../ui/ledger';
 import { useMaterials, usePreferences } from '../units/preferences';
 import { quantity, quantityParts, say } from '../units/units';
 import { capital } from '../units/words';
+import { GoesOver } from './over';
 import { DressingStretch, DressingZone } from './zones';
 
 /** What matters of the chosen course: its numbers, what there is to say, its settings, how it is made. */
@@ -29,6 +30,7 @@ export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dress
           void edit(mend({ tier: tier.id, division: divided.id, dressing: dressing.id }, press))
         }
       />
+      <GoesOver dressing={dressing} />
       <section aria-label="Settings" className="grid grid-cols-2 items-end gap-x-3 gap-y-3">
         {worn.fields.map((field) => (
           <Setting
@@ -53,8 +55,12 @@ export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dress
           onChoice={(division) => void edit(onDressing(tier.id, dressing.id, (d) => ({ ...d, division })))}
         />
       ) : null}
-      <DressingStretch key={`${dressing.id}.round`} dressing={dressing} />
-      <DressingZone key={dressing.id} dressing={dressing.id} />
+      {dressing.over ? null : (
+        <>
+          <DressingStretch key={`${dressing.id}.round`} dressing={dressing} />
+          <DressingZone key={dressing.id} dressing={dressing.id} />
+        </>
+      )}
       <HowMade making={worn.making} colours={dressing.colours} palette={plan.palette} />
     </>
   );
@@ -120,7 +126,7 @@ const HowMade = memo(function HowMade({ making, colours, palette }: MadeProps) {
   const { words } = useMaterials();
   const name = (index: number) =>
     palette.find((c) => c.id === colours[index])?.name ??
-    (colours.length === 0 ? palette[0]?.name : undefined);
+    (colours.length === 0 && index >= 0 ? palette[0]?.name : undefined);
   return (
     <details className="border-t border-ink/25 pt-2" open>
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">How it is made</summary>

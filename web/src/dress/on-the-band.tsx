@@ -2,6 +2,7 @@ import { RefreshCw, Ruler, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { TierWorkup, Worn } from '../api/client';
 import { Band, type BandScale } from '../band/band';
+import { innerSide } from '../band/inner';
 import { documentSurface, isLevel, type LevelScale, onSurface } from '../band/level';
 import { LevelBand } from '../band/level-band';
 import { Calibrate, useRealSize } from '../band/real-size';
@@ -21,6 +22,7 @@ export function OnTheBand(props: Held) {
   const { worked, seen, dressing, worn, divided, at: section } = useChosen(props);
   const { width, setWish, setSection } = props;
   const level = isLevel(seen.kind);
+  const inner = seen.kind === 'inner' ? innerSide(worked) : null;
   const chosen = dressing?.id;
   const ofPlan = useColours();
   const colours = useCallback((w: Worn) => ofPlan(worked, w), [ofPlan, worked]);
@@ -61,7 +63,7 @@ export function OnTheBand(props: Held) {
     <div className="mt-3" ref={holder}>
       <div className={`${level ? '' : 'mb-1'} flex flex-wrap items-center justify-end gap-x-1`}>
         {shape === 'flat' ? <Surfaces {...props} /> : null}
-        {level ? null : shape === 'flat' ? (
+        {level || inner ? null : shape === 'flat' ? (
           <>
             <Button look="quiet" className="px-2" aria-pressed={real} onClick={toRealSize}>
               <Ruler size={17} aria-hidden /> {real ? 'To fit again' : 'Real size'}
@@ -95,6 +97,21 @@ export function OnTheBand(props: Held) {
         >
           {holds}
         </LevelBand>
+      ) : inner ? (
+        <Band
+          form={inner.form}
+          name={seen.name}
+          divided={inner.divided(divided.id)}
+          dressings={inner.dressings}
+          colours={colours}
+          chosen={chosen}
+          section={worn ? section : undefined}
+          onSection={worn ? setSection : undefined}
+          onNotch={setWish}
+          mostHeight={BAND_HIGH}
+        >
+          {(scale) => holds({ ...scale, x: (s: number) => scale.x(s * inner.share) })}
+        </Band>
       ) : shape === 'flat' ? (
         <Band
           form={worked.form}

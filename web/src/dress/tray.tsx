@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { api, type Problem, problemOf, type Seen, type Worn } from '../api/client';
 import { documentSurface } from '../band/level';
 import { Sample } from '../band/sample';
+import type { Shade } from '../band/shades';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { addDressing, freeId } from '../plan/edits';
 import { Dialog } from '../ui/dialog';
@@ -10,7 +11,7 @@ import { useBench, useCatalogue } from '../units/preferences';
 interface Props {
   division: string;
   surface: Seen;
-  colours: readonly string[];
+  colours: readonly Shade[];
   close: () => void;
   choose: (id: string) => void;
 }

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, type Part, problemOf } from '../api/client';
-import { shades } from '../band/colours';
 import { Sample } from '../band/sample';
+import { shadesOf } from '../band/shades';
 import { useOpen, usePlan, useWorkup } from '../plan/context';
 import { mend } from '../plan/edits';
 import { Button } from '../ui/button';
@@ -21,7 +21,7 @@ export function QuickerWays({ part, close }: { part: Part; close: () => void }) 
   const dressing = plan.tiers.find((t) => t.id === part.tier)!.dressings.find((d) => d.id === part.dressing)!;
   const divided = worked.divisions.find((d) => d.id === dressing.division) ?? worked.divisions[0]!;
   const now = worked.dressings.find((d) => d.id === part.dressing)!;
-  const colours = shades(plan.palette, dressing.colours);
+  const colours = shadesOf(plan, worked, dressing);
   const { data: ways, error } = useQuery({
     queryKey: ['quicker', plan, part.tier, part.dressing, bench],
     queryFn: () => api.quicker({ plan, tier: part.tier, dressing: part.dressing, bench: bench! }),

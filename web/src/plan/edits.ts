@@ -371,7 +371,9 @@ export function mend(place: MendPlace, { changes }: Mend): Edit {
       case 'workshop':
         return (plan) => plan;
       case 'dressing':
-        return onDressing(place.tier, place.dressing ?? '', (d) => withField(d, field, value));
+        return field === 'place'
+          ? moveDressing(place.tier, place.dressing ?? '', Number.POSITIVE_INFINITY)
+          : onDressing(place.tier, place.dressing ?? '', (d) => withField(d, field, value));
       case 'division':
         return field === 'count'
           ? count(place.tier, place.division, Number(value))
@@ -380,8 +382,13 @@ export function mend(place: MendPlace, { changes }: Mend): Edit {
         return onTable((t) => withField(t, field, value));
       case 'stand':
         return onStand((t) => withField(t, field, value));
-      default:
-        return onTier(place.tier, (t) => withField(t, field, value));
+      default: {
+        // What is found for the whole plan says its tier in the field.
+        const [tier, name] = field.split('/');
+        return name === undefined
+          ? onTier(place.tier, (t) => withField(t, field, value))
+          : onTier(tier!, (t) => withField(t, name, value));
+      }
     }
   });
   return (plan) => edits.reduce((changed, edit) => edit(changed), plan);

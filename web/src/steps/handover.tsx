@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useCallback } from 'react';
-import { api, type Handover, problemOf } from '../api/client';
-import { shades } from '../band/colours';
+import { api, type Handover, problemOf, type TierWorkup, type Worn } from '../api/client';
+import { shadesOf } from '../band/shades';
 import { useWidth } from '../band/size';
 import { TurningView } from '../band/turning-view';
 import { Elevation } from '../build/elevation';
@@ -84,14 +84,7 @@ function Sheet({ sheet }: { sheet: Handover }) {
   const workup = useWorkup();
   const { tierId, chooseTier } = useOpen();
   const [frame, wide] = useWidth<HTMLDivElement>(360);
-  const colours = useCallback(
-    (t: { id: string }, w: { id: string }) =>
-      shades(
-        plan.palette,
-        plan.tiers.find((o) => o.id === t.id)?.dressings.find((d) => d.id === w.id)?.colours ?? [],
-      ),
-    [plan],
-  );
+  const colours = useCallback((t: TierWorkup, w: Worn) => shadesOf(plan, t, w), [plan]);
   const { data: built } = useQuery({ queryKey: ['build', plan], queryFn: () => api.build(plan) });
   const list = (items: Handover['out']) => (
     <ul>

@@ -48,9 +48,12 @@ export function length(mm: number, unit: LengthUnit): string {
   return unit === 'inch' ? `${parts.number}″` : `${parts.number} ${parts.unit}`;
 }
 
+/** Of dust and spirit there is less than a gram: a hundredth of it still says something. */
+const small = (x: number) => (Math.abs(x) < 1 ? 2 : 1);
+
 /** Grams as a scale shows them: whole from ten on. */
 export function mass(grams: number): string {
-  return `${plain(grams, grams < 10 ? 1 : 0)} g`;
+  return `${plain(grams, grams < 10 ? small(grams) : 0)} g`;
 }
 
 /** A number as it is typed and shown. */
@@ -76,7 +79,9 @@ export function quantityParts(quantity: Quantity, unit: LengthUnit): Shown {
     case 'length':
       return lengthParts(value, unit);
     case 'mass':
-      return { number: plain(value, 1), unit: 'g' };
+      return { number: plain(value, small(value)), unit: 'g' };
+    case 'volume':
+      return { number: plain(value, small(value)), unit: 'ml' };
     case 'minutes':
       return value >= 60
         ? {

@@ -16,8 +16,20 @@ public enum Rate {
     RUFFLE(45, 8),
     /** A disc or a like small piece of a covering, punched or cut and stuck (craft 4.5). */
     COVER_PIECE(15, 8),
+    /** A flower, a ball or a fruit chosen, turned and set in a cluster. */
+    CLUSTERED(40, 10),
+    /** A circle gathered in its middle and set in icing. */
+    GATHERED(35, 10),
+    /** A flag laid close to its neighbours. */
+    TILED(30, 10),
     /** A square decimetre strewn and brushed off. */
     STREWN_DM2(60, 8),
+    /** A square decimetre brushed, painted or sprayed once. */
+    FINISHED_DM2(60, 8),
+    /** A metre of edge gilded. */
+    GILDED_METRE(90, 8),
+    /** A square decimetre laid with leaf. */
+    LEAFED_DM2(300, 10),
     PIPED_PIECE(4, 8),
     PIPED_METRE(90, 8),
     EXTRUDED_METRE(150, 10),

@@ -120,6 +120,7 @@ public record Build(
     public static List<Rule> rules() {
         List<Rule> rules = new ArrayList<>(List.of(TILT, OVERHANG, CROWDED));
         rules.addAll(StuckIn.rules());
+        rules.addAll(Holes.rules());
         return List.copyOf(rules);
     }
 
@@ -149,6 +150,13 @@ public record Build(
         findings.addAll(in.findings(stuck));
         findings.addAll(StuckIn.carrying(above + lowest.own(), bodies.size(), stand));
         return new Build(tiers, above + lowest.own(), height, centre, stuck, findings);
+    }
+
+    /** The same with what else was found. */
+    public Build with(List<Finding> others) {
+        List<Finding> all = new ArrayList<>(findings);
+        all.addAll(others);
+        return new Build(tiers, grams, height, centre, stuck, all);
     }
 
     private static double height(List<Body> bodies, Stand stand) {

@@ -69,7 +69,7 @@ final class Picks {
     double out(OwnPiece piece, double dx, double dy) {
         Body body = levels.body(piece);
         return switch (piece.seat().on()) {
-            case TOP -> piece.seat().out();
+            case TOP, HOLE -> piece.seat().out();
             case SIDE -> new Rays(body.foot()).reach(0, 0, dx, dy);
             case LEDGE ->
                 piece.seat().out() > 0

@@ -47,7 +47,7 @@ public final class Seating {
             double dx = Math.sin(angle);
             double dy = -Math.cos(angle);
             boolean atSide = piece.seat().on() == OwnPiece.On.SIDE;
-            double up = atSide ? piece.seat().up() : side.upright();
+            double up = atSide ? piece.seat().up() : piece.seat().on() == OwnPiece.On.HOLE ? 0 : side.upright();
             double out = picks.out(piece, dx, dy) * (atSide ? side.narrowing(Math.min(up, body.height())) : 1);
             places.add(new Place(body.id(), out * dx, out * dy, up, angle));
         }

@@ -55,8 +55,10 @@ final class StuckIn {
         this.stand = stand;
         this.levels = new Levels(bodies, stand);
         this.picks = new Picks(levels);
-        this.pieces = pieces;
-        this.stuck = pieces.stream().flatMap(p -> picks.of(p).stream()).toList();
+        // What stands in a hole stands on the board: nothing of it is stuck into cake.
+        this.pieces =
+                pieces.stream().filter(p -> p.seat().on() != OwnPiece.On.HOLE).toList();
+        this.stuck = this.pieces.stream().flatMap(p -> picks.of(p).stream()).toList();
     }
 
     static List<Rule> rules() {

@@ -100,7 +100,13 @@ public final class HandoverWork {
             for (Covering c : TableWork.coats(plan, tier)) {
                 brings(c.material().allergens(), c.material().words());
             }
-            w.dressings().forEach(worn -> parts.add(dressing(tier, worn)));
+            for (TierWorkup.Worn worn : w.dressings()) {
+                Handover.Handed part = dressing(tier, worn);
+                // A finish is no part of its own: only what it brings is told.
+                if (worn.finish() == null) {
+                    parts.add(part);
+                }
+            }
         }
         worked.toMake(plan).stream().filter(ToMake::isPlaced).forEach(p -> parts.add(piece(p.piece())));
         worked.pieces(plan).forEach(this::brings);
@@ -134,6 +140,7 @@ public final class HandoverWork {
             case TOP -> "on top of {}";
             case SIDE -> "on the side of {}";
             case LEDGE -> "on the ledge of {}";
+            case HOLE -> "in the hole of {}";
         };
         if (p.count() > 1) {
             return Phrase.of(on + ", spread round, the first at the front", tier);
@@ -173,6 +180,16 @@ public final class HandoverWork {
                     build.stuck().stream().filter(s -> s.piece().equals(p.id())).count();
             if (picks > 0) {
                 out.add(new Handover.Handed(p.sticks().kind().words() + " of " + p.name(), picks, where(p), words));
+            }
+        }
+        for (int i = 0; i < plan.tiers().size(); i++) {
+            for (TierWorkup.Worn worn : worked.tiers().get(i).dressings()) {
+                Phrase where = Phrase.of(
+                        "{} on the {} of {}",
+                        Quantity.text(worn.name()),
+                        Quantity.text(worn.surface().words()),
+                        Quantity.text(plan.tiers().get(i).name()));
+                worn.making().out().forEach(o -> out.add(new Handover.Handed(o.what(), o.count(), where, words)));
             }
         }
         if (build.centre() != null) {

@@ -105,7 +105,7 @@ final class Batches {
 
     private static Batch.Form form(Material material, double thickness) {
         return switch (material.shaping()) {
-            case COUNTED, STREWN -> Batch.Form.BOUGHT;
+            case COUNTED, STREWN, LIQUID -> Batch.Form.BOUGHT;
             case SHEET -> Batch.Form.SHEET;
             default -> thickness > 0 ? Batch.Form.ROLLED : Batch.Form.SHAPED;
         };

@@ -33,6 +33,6 @@ public record Job(
     }
 
     Tint tint(int index) {
-        return colours.get(index % colours.size());
+        return index < 0 ? Tint.PLAIN : colours.get(index % colours.size());
     }
 }

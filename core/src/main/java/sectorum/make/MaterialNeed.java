@@ -30,8 +30,8 @@ record MaterialNeed(ThingKind kind, @Absent Material material, String name, Stri
         return new MaterialNeed(ThingKind.PEARL, Material.PEARL, Material.PEARL.words(), named(tint), across);
     }
 
-    /** Crumbs, sprinkles and the like: told by their colour, if they have one. */
-    static MaterialNeed strewn(Batch batch) {
+    /** Crumbs, dusts, fruit and the like: told by their colour, if they have one. */
+    static MaterialNeed ready(Batch batch) {
         return new MaterialNeed(ThingKind.SUPPLY, null, batch.material().words(), named(batch.tint()), 0);
     }
 

@@ -90,8 +90,8 @@ public final class Shopping {
     private Map<MaterialNeed, Double> needed(Batch batch) {
         Map<MaterialNeed, Double> needed = new LinkedHashMap<>();
         double grams = batch.parts().kneaded();
-        if (batch.material().isStrewn()) {
-            needed.merge(MaterialNeed.strewn(batch), grams, Double::sum);
+        if (batch.form() == Batch.Form.BOUGHT && !batch.material().isSized()) {
+            needed.merge(MaterialNeed.ready(batch), grams, Double::sum);
             return needed;
         }
         if (batch.form() == Batch.Form.BOUGHT) {

@@ -27,8 +27,14 @@ public record Tint(
                 .orElse(PLAIN);
     }
 
-    /** The colour at an index of a dressing's, which is the palette's where it names none, as it is drawn. */
+    /**
+     * The colour at an index of a dressing's, which is the palette's where it names none, as it is drawn; of an index under
+     * 0 as it comes.
+     */
     public static Tint at(List<Colour> palette, List<String> chosen, int index) {
+        if (index < 0) {
+            return PLAIN;
+        }
         if (!chosen.isEmpty()) {
             return in(palette, chosen.get(index % chosen.size()));
         }

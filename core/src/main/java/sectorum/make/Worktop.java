@@ -193,8 +193,9 @@ public record Worktop(
                 job.tier(),
                 job.dressing(),
                 job.name(),
-                making.pieces(),
-                making.spares(),
+                // What is made ahead for it is a job of its own.
+                making.cutPieces(),
+                making.cutSpares(),
                 making.grams(),
                 sum[0],
                 minutes,

@@ -46,6 +46,7 @@ public enum Material {
     CHOCOLATE(row("chocolate", Shaping.MELTED, 1.3)
             .coats()
             .stuck(Adhesive.CHOCOLATE, Adhesive.ROYAL)
+            .shuns(Medium.WATER, Medium.STEAM)
             .brings("milk", "soy")
             .fragile()
             .sets(15, 60)),
@@ -53,33 +54,47 @@ public enum Material {
             .coats()
             .on(Adhesive.CHOCOLATE)
             .stuck(ITSELF)
+            .shuns(Medium.WATER, Medium.STEAM)
             .brings("milk", "soy")
             .coatRests(8)),
-    BUTTERCREAM(
-            row("buttercream", Shaping.PIPED, 0.95).stuck(ITSELF).brings("milk").deepens()),
+    BUTTERCREAM(row("buttercream", Shaping.PIPED, 0.95)
+            .stuck(ITSELF)
+            .shuns(Medium.WATER, Medium.STEAM)
+            .brings("milk")
+            .deepens()),
     ROYAL(row("royal icing", Shaping.PIPED, 1.35)
             .coats()
             .stuck(ITSELF)
+            .shuns(Medium.OIL)
             .dries(12)
             .brings("egg")
             .hard()),
     SUGAR(row("cooked sugar", Shaping.MELTED, 1.5)
             .stuck(Adhesive.ROYAL)
+            .shuns(Medium.WATER, Medium.STEAM)
             .hard()
             .fragile()
             .sets(45, 60)
             .hot()),
     SUGAR_SHEET(row("sugar sheet", Shaping.MELTED, 1.5)
             .stuck(Adhesive.ROYAL)
+            .shuns(Medium.WATER, Medium.STEAM)
             .dries(24)
             .hard()
             .fragile()),
     PEARL(row("sugar pearls", Shaping.COUNTED, 1.5)
+            .sized()
             .stuck(HOLLOW, Adhesive.ROYAL)
+            .hard()),
+    /** Fruit and sweets are counted by the piece; their densities are usual ones. */
+    FRUIT(row("fresh fruit", Shaping.COUNTED, 0.95).stuck(ITSELF, Adhesive.CHOCOLATE)),
+    SWEETS(row("sweets", Shaping.COUNTED, 1.3)
+            .stuck(Adhesive.ROYAL, Adhesive.CHOCOLATE)
             .hard()),
     /** Its density is an estimate: it is counted in sheets, its mass only carries. */
     WAFER(row("wafer paper", Shaping.SHEET, 0.7)
             .stuck(GEL, GLUE)
+            .shuns(Medium.SPIRIT, Medium.OIL, Medium.WATER, Medium.STEAM)
             .fragile()
             .sheet("A4", 210, 297)
             .sheet("A5", 148, 210)),
@@ -94,7 +109,14 @@ public enum Material {
             .brings("milk", "soy")),
     SPRINKLES(row("sugar sprinkles", Shaping.STREWN, 0.8).covers(14, 2).stuck(GEL, ITSELF)),
     MOSS(row("sponge moss", Shaping.STREWN, 0.2).covers(5, 3).stuck(ITSELF, GEL).brings("gluten", "egg")),
-    GLITTER(row("edible glitter", Shaping.STREWN, 0.5).covers(0.4, 1).dusty().stuck(GEL, GLUE));
+    GLITTER(row("edible glitter", Shaping.STREWN, 0.5).covers(0.4, 1).dusty().stuck(GEL, GLUE)),
+    /** What finishes are made of; densities are usual ones. */
+    DUST(row("edible dust", Shaping.STREWN, 0.6).dusty().stuck(Adhesive.NONE)),
+    LEAF(row("edible leaf", Shaping.STREWN, 1).dusty().stuck(Adhesive.NONE)),
+    SPIRIT(row("clear spirit", Shaping.LIQUID, 0.8).stuck(Adhesive.NONE).brings("alcohol")),
+    OIL(row("clear oil for colours", Shaping.LIQUID, 0.92).stuck(Adhesive.NONE)),
+    AIRBRUSH(row("airbrush colour", Shaping.LIQUID, 1).stuck(Adhesive.NONE)),
+    GLAZE(row("edible glaze", Shaping.LIQUID, 0.9).stuck(Adhesive.NONE).brings("alcohol"));
 
     private final MaterialRow row;
     private final String key;
@@ -121,7 +143,9 @@ public enum Material {
         /** Bought piece by piece. */
         COUNTED,
         /** Weighed and strewn. */
-        STREWN
+        STREWN,
+        /** Brushed or sprayed on. */
+        LIQUID
     }
 
     /** A part of a mix, by mass. */
@@ -163,9 +187,24 @@ public enum Material {
         return row.shaping == Shaping.PIPED;
     }
 
-    /** Whether it is weighed and strewn. */
-    public boolean isStrewn() {
-        return row.shaping == Shaping.STREWN;
+    /** Whether it is only weighed, and strewn, brushed or sprayed on. */
+    public boolean isWeighed() {
+        return row.shaping == Shaping.STREWN || row.shaping == Shaping.LIQUID;
+    }
+
+    /** Whether it is bought by the size of a piece. */
+    public boolean isSized() {
+        return row.sized;
+    }
+
+    /** Whether a piece can be made of it. */
+    public boolean isShaped() {
+        return row.shaping != Shaping.COUNTED && !isWeighed();
+    }
+
+    /** Whether it spoils where that touches it (craft 3J). */
+    public boolean shuns(Medium medium) {
+        return row.shuns.contains(medium);
     }
 
     /** What of it covers well, g to 100 cm²: a starting value until a swatch is weighed; 0 for what is not strewn. */
@@ -185,7 +224,7 @@ public enum Material {
 
     /** Whether it is bought ready and only cut, or only put on: nothing of it is kneaded, mixed or melted. */
     public boolean isBoughtReady() {
-        return row.shaping == Shaping.SHEET || row.shaping == Shaping.COUNTED || isStrewn();
+        return row.shaping == Shaping.SHEET || row.shaping == Shaping.COUNTED || isWeighed();
     }
 
     /** Allergens it usually brings with it; the packet rules (craft 5.5). */

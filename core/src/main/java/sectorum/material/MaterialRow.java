@@ -2,6 +2,7 @@ package sectorum.material;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import sectorum.measure.Absent;
 
 /** Gathers the row of a material; see {@link Material}. */
@@ -19,6 +20,7 @@ final class MaterialRow {
     Adhesive on;
 
     List<String> allergens = List.of();
+    Set<Medium> shuns = Set.of();
     Spare spare = Spare.USUAL;
     Powder powder = Powder.NONE;
     double dryingHours = Double.NaN;
@@ -30,6 +32,7 @@ final class MaterialRow {
     @Absent
     Material.Setting setting;
 
+    boolean sized;
     boolean hard;
     boolean firm;
     boolean hot;
@@ -54,6 +57,16 @@ final class MaterialRow {
 
     MaterialRow brings(String... these) {
         allergens = List.of(these);
+        return this;
+    }
+
+    MaterialRow shuns(Medium... these) {
+        shuns = Set.of(these);
+        return this;
+    }
+
+    MaterialRow sized() {
+        sized = true;
         return this;
     }
 

@@ -4,7 +4,7 @@ package sectorum.measure;
  * A number with what it measures, so that whoever shows it can do so in the reader's own unit.
  *
  * @param kind what is measured
- * @param value mm, g, minutes, radians, a plain number, or a share of one
+ * @param value mm, g, ml, minutes, radians, a plain number, or a share of one
  * @param text the words themselves where the kind is {@link Kind#TEXT}, otherwise null
  */
 public record Quantity(Kind kind, double value, @Absent String text) {
@@ -12,6 +12,7 @@ public record Quantity(Kind kind, double value, @Absent String text) {
     public enum Kind {
         LENGTH,
         MASS,
+        VOLUME,
         MINUTES,
         ANGLE,
         COUNT,
@@ -28,6 +29,11 @@ public record Quantity(Kind kind, double value, @Absent String text) {
     /** g. */
     public static Quantity mass(double g) {
         return new Quantity(Kind.MASS, g, null);
+    }
+
+    /** ml. */
+    public static Quantity volume(double ml) {
+        return new Quantity(Kind.VOLUME, ml, null);
     }
 
     /** Minutes, shown in hours where there are many. */
@@ -58,6 +64,11 @@ public record Quantity(Kind kind, double value, @Absent String text) {
         return new Quantity(Kind.TEXT, 0, words);
     }
 
+    /** Of dust and spirit there is less than a gram: a hundredth of it still says something. */
+    private int digits() {
+        return Math.abs(value) < 1 ? 2 : 1;
+    }
+
     /** As its reader sees it: lengths in the unit given, shares and angles to what matters. */
     public String say(LengthUnit unit) {
         return switch (kind) {
@@ -72,7 +83,8 @@ public record Quantity(Kind kind, double value, @Absent String text) {
     public String toString() {
         return switch (kind) {
             case LENGTH -> Numbers.plain(value, 3) + " mm";
-            case MASS -> Numbers.plain(value, 1) + " g";
+            case MASS -> Numbers.plain(value, digits()) + " g";
+            case VOLUME -> Numbers.plain(value, digits()) + " ml";
             case MINUTES -> Numbers.plain(value, 1) + " min";
             case ANGLE -> Numbers.plain(Math.toDegrees(value), 1) + "°";
             case SHARE -> Numbers.plain(value * 100, 1) + " %";

@@ -25,6 +25,7 @@ import sectorum.technique.Technique;
  * @param covers whether it is meant to lie on what else is there
  * @param colours names of the palette's colours, in turn over its repeats; none: the palette's first
  * @param settings by field name; what is missing takes the default of its place
+ * @param over the pieces that a finish goes on; absent: it lies on the surface itself
  */
 public record Dressing(
         String id,
@@ -36,7 +37,8 @@ public record Dressing(
         boolean aside,
         boolean covers,
         List<String> colours,
-        Values settings) {
+        Values settings,
+        @Absent Over over) {
     public Dressing {
         colours = Check.list("dressings.colours", "Colours", colours, 0, 40);
         colours.forEach(colour -> Check.id("dressings.colours", colour));
@@ -65,6 +67,13 @@ public record Dressing(
                             "{} goes all round, or it would not close. Leave its stretch out.",
                             Quantity.text(meant.name())));
         }
+        if (over != null && !meant.finishes()) {
+            throw new Refused(
+                    "dressings.over",
+                    Phrase.of(
+                            "{} lies on its surface; only a finish goes over pieces. Leave it out.",
+                            Quantity.text(meant.name())));
+        }
         Set<String> known = meant.settingNames();
         for (String name : settings.byName().keySet()) {
             if (!known.contains(name)) {
@@ -89,27 +98,32 @@ public record Dressing(
             boolean covers,
             List<String> colours,
             Values settings) {
-        this(id, technique, surface, division, zone, null, aside, covers, colours, settings);
+        this(id, technique, surface, division, zone, null, aside, covers, colours, settings, null);
     }
 
     /** The same on the marks of another division. */
     public Dressing marked(String other) {
-        return new Dressing(id, technique, surface, other, zone, stretch, aside, covers, colours, settings);
+        return new Dressing(id, technique, surface, other, zone, stretch, aside, covers, colours, settings, over);
     }
 
     /** The same over a part of the way round. */
     public Dressing along(@Absent StretchSpec part) {
-        return new Dressing(id, technique, surface, division, zone, part, aside, covers, colours, settings);
+        return new Dressing(id, technique, surface, division, zone, part, aside, covers, colours, settings, over);
     }
 
     /** A technique just added: drawn with what is usual in its place. */
     public static Dressing fresh(String id, String technique, SurfaceKind surface, String division) {
         boolean covers = Catalogue.of(technique).covers();
-        return new Dressing(id, technique, surface, division, null, null, false, covers, List.of(), Values.NONE);
+        return new Dressing(id, technique, surface, division, null, null, false, covers, List.of(), Values.NONE, null);
     }
 
     public Dressing with(Values others) {
-        return new Dressing(id, technique, surface, division, zone, stretch, aside, covers, colours, others);
+        return new Dressing(id, technique, surface, division, zone, stretch, aside, covers, colours, others, over);
+    }
+
+    /** The same over these pieces. */
+    public Dressing over(@Absent Over pieces) {
+        return new Dressing(id, technique, surface, division, zone, stretch, aside, covers, colours, settings, pieces);
     }
 
     /** Where it goes. */

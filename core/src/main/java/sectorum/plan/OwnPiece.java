@@ -104,7 +104,9 @@ public record OwnPiece(
         /** On its side. */
         SIDE,
         /** On what is seen of its top beside the tier above. */
-        LEDGE
+        LEDGE,
+        /** In a ring's hole, on what the tier stands on. */
+        HOLE
     }
 
     /** What holds it. */

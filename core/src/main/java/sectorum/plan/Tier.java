@@ -82,7 +82,8 @@ public record Tier(
                 List.of());
     }
 
-    Tier formed(OutlineSpec other, double high, List<Coat> under) {
+    /** The same of another form. */
+    public Tier formed(OutlineSpec other, double high, List<Coat> under) {
         return new Tier(id, name, other, high, null, dummy, under, readings, accepted, borders, divisions, dressings);
     }
 

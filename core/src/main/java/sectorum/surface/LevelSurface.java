@@ -21,6 +21,11 @@ public final class LevelSurface implements Surface {
 
     private static final double LINE_MM = 1;
 
+    private static final double FINE_MM = 0.05;
+
+    /** Corners of a patch all round: more cannot be told from a curve. */
+    private static final int PATCH_PARTS = 180;
+
     /** Nearer than this a place is on its line, mm. */
     private static final double ON_LINE_MM = 1e-6;
 
@@ -180,6 +185,64 @@ public final class LevelSurface implements Surface {
     public InPlane inPlane(double s, double z, double turn) {
         Spot spot = spot(s, z);
         return new InPlane(spot.x(), spot.y(), Math.atan2(spot.nx(), -spot.ny()) + turn);
+    }
+
+    /** The line at z in the plane, x0, y0, x1, y1, …, anticlockwise as seen from above, straight between to 0.05 mm. */
+    public List<Double> inPlane(double z) {
+        Outline line = line(z).outline();
+        List<Double> round = new ArrayList<>();
+        for (double s : line.stops(FINE_MM)) {
+            Spot spot = line.at(s);
+            round.add(spot.x());
+            round.add(spot.y());
+        }
+        return round;
+    }
+
+    /** Where something lies on it that lies so in its plane; see {@link #inPlane(double, double, double)}. */
+    public Frame.Pose pose(double x, double y, double angle) {
+        double z = Math.max(0, rim.within(x, y));
+        Line line = line(z);
+        double s = mapped(line.outline().nearest(x, y), line.theirs(), line.ours());
+        Spot there = spot(s, z);
+        return new Frame.Pose(s, z, angle - Math.atan2(there.nx(), -there.ny()));
+    }
+
+    /** Even places along a stretch, and its corners. */
+    private List<Double> along(double from, double stretch) {
+        int parts = (int) Math.max(8, Math.ceil(PATCH_PARTS * stretch / period()));
+        List<Double> along = new ArrayList<>();
+        for (int i = 0; i <= parts; i++) {
+            along.add(from + stretch * i / parts);
+        }
+        for (double corner : foot.corners()) {
+            for (double s : List.of(corner, corner + period())) {
+                if (s > from && s < from + stretch) {
+                    along.add(s);
+                }
+            }
+        }
+        along.sort(null);
+        return along;
+    }
+
+    @Override
+    public List<Double> patch(double from, double stretch, Zone zone) {
+        InPlane middle = inPlane(from + stretch / 2, zone.foot(), 0);
+        List<Double> along = along(from, stretch);
+        List<Double> around = new ArrayList<>(4 * along.size());
+        double cos = Math.cos(middle.angle());
+        double sin = Math.sin(middle.angle());
+        for (int i = 0; i < 2 * along.size(); i++) {
+            boolean back = i >= along.size();
+            double s = along.get(back ? 2 * along.size() - 1 - i : i);
+            Spot spot = spot(s, back ? zone.top() : zone.foot());
+            double dx = spot.x() - middle.x();
+            double dy = spot.y() - middle.y();
+            around.add(dx * cos + dy * sin);
+            around.add(dy * cos - dx * sin);
+        }
+        return around;
     }
 
     /**

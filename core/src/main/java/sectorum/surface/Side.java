@@ -108,18 +108,7 @@ public record Side(Outline outline, Known foot, Known top, Known height, List<Do
     /** The side unrolled: straight between any two places. */
     @Override
     public Frame frame(Along from, double section, double z) {
-        double narrowing = narrowing(z);
-        return new Frame() {
-            @Override
-            public double width() {
-                return section * narrowing;
-            }
-
-            @Override
-            public Pose at(double x, double up, double slope) {
-                return new Pose(from.s() + x / narrowing, z + up, slope);
-            }
-        };
+        return Frame.unrolled(from, section, narrowing(z), z);
     }
 
     /** The tier's upper edge, as an outline. */
@@ -151,5 +140,10 @@ public record Side(Outline outline, Known foot, Known top, Known height, List<Do
     /** Its paper wrap: straight where it does not taper (craft 2.1). */
     public Wrap wrap() {
         return Wrap.of(foot.mm(), top.mm(), height.mm());
+    }
+
+    @Override
+    public List<Double> patch(double from, double stretch, Zone zone) {
+        return Frame.rectangle(length(from, stretch, zone.foot()), zone.height());
     }
 }

@@ -6,10 +6,10 @@ import sectorum.outline.Along;
 
 /**
  * Whatever may be dressed, as a band: s runs along the foot of the tier's side from the back seam, z away from the surface's
- * own edge: up a side from its foot, inwards on a top, a ledge or a board from its rim. All surfaces of a tier share its
+ * own edge: up a side from its foot, outer or inner, inwards on a top, a ledge or a board from its rim. All surfaces of a tier share its
  * marks. Only a surface knows which it is; techniques ask it for lengths, places and words.
  */
-public sealed interface Surface permits Side, LevelSurface {
+public sealed interface Surface permits Side, InnerSide, LevelSurface {
     SurfaceKind kind();
 
     /** The side's circumference at its foot, mm: s goes from 0 up to it on every surface of a tier. */
@@ -71,6 +71,14 @@ public sealed interface Surface permits Side, LevelSurface {
         }
         return (low + high) / 2;
     }
+
+    /**
+     * A part of it as one flat outline in true millimetres, about the middle of its lower edge, as a piece laid there has it:
+     * x0, z0, x1, z1, …
+     *
+     * @param stretch mm on the foot, up to the whole period
+     */
+    List<Double> patch(double from, double stretch, Zone zone);
 
     default Zone whole() {
         return new Zone(0, depth());

@@ -13,7 +13,9 @@ public enum SurfaceKind {
     /** What is seen of a tier's top around the tier on it. */
     LEDGE("ledge", "in from the rim", "inwards", "rim", "tier above"),
     /** What is seen of the board around the lowest tier. */
-    BOARD("board", "in from the board's edge", "inwards", "board's edge", "cake");
+    BOARD("board", "in from the board's edge", "inwards", "board's edge", "cake"),
+    /** The wall round a ring's hole. */
+    INNER("inner side", "above the foot", "up the side", "foot", "top edge");
 
     private final String words;
     private final String from;
@@ -53,9 +55,9 @@ public enum SurfaceKind {
         return end;
     }
 
-    /** Whether it lies level; the side stands. */
+    /** Whether it lies level; sides stand. */
     public boolean isLevel() {
-        return this != SIDE;
+        return this != SIDE && this != INNER;
     }
 
     /** The name in documents. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.build.Body;
 import sectorum.build.Build;
+import sectorum.build.Holes;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Point;
 import sectorum.make.Covering;
@@ -57,7 +58,7 @@ public final class BuildWork {
                     cake + coats + dressed + ahead(plan, worked, tier),
                     i == 0 ? new Stand.Shift(0, 0) : stand.shift(tier.id())));
         }
-        return Build.of(bodies, stand, worked.pieces(plan));
+        return Build.of(bodies, stand, worked.pieces(plan)).with(Holes.of(plan));
     }
 
     /** Grams of the pieces made ahead that it carries. */

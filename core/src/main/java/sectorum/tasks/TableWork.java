@@ -98,6 +98,7 @@ public final class TableWork {
                 0,
                 false,
                 List.of(),
+                List.of(),
                 List.of());
         return new Job(
                 "",

@@ -36,9 +36,6 @@ final class TaskSteps {
                     + " test it.";
     private static final String DUST =
             "Wear a mask when brushing or spraying dust, and put only what is sold as edible on anything eaten.";
-    private static final String HANDING =
-            "Tell the allergens and the take-out list. Keep candles away from wafer paper and ribbon. Follow your local"
-                    + " food rules and a qualified adviser where this matters.";
 
     private final Plan plan;
     private final StackWorkup worked;
@@ -105,15 +102,7 @@ final class TaskSteps {
             case MEASURE -> measure(t);
             case DRESS -> dress(t);
             case PLACE -> place(t);
-            case INSPECT ->
-                add(
-                        Phrase.of(
-                                "Look at the joins at the back, the level, dust and shine, from the front and from above;"
-                                        + " count {} things that come out again.",
-                                Quantity.count(build.stuck().size())),
-                        "handover sheet",
-                        null,
-                        HANDING);
+            case INSPECT -> said.add(LastLook.of(worked, build, minutes));
             case OWN -> add(Phrase.of("{}", Quantity.text(t.name())), "", null, "");
         }
         return List.copyOf(said);

@@ -253,6 +253,10 @@ public final class TierTasks {
 
     private void dress(TierWorkup.Worn w, boolean soft, List<Dependency> standing) {
         List<List<Making.Step>> parts = parts(w.making().steps());
+        if (parts.isEmpty()) {
+            // A finish that is done in the steps of what it goes over.
+            return;
+        }
         TaskName whole = TaskName.dress(tier.id(), w.id());
         TaskName before = null;
         Making.Pause pause = null;

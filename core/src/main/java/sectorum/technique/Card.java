@@ -29,11 +29,7 @@ final class Card {
         Box box = Box.of(outline);
         Card card =
                 new Card(MARGIN / 2 - box.left(), MARGIN + box.high(), box.width() + MARGIN, box.height() + 2 * MARGIN);
-        List<Double> line = new ArrayList<>(outline);
-        if (closed) {
-            line.addAll(outline.subList(0, 2));
-        }
-        return card.path(Ink.Pen.CUT, line);
+        return card.path(Ink.Pen.CUT, closed ? Flat.ring(outline) : outline);
     }
 
     Card path(Ink.Pen pen, List<Double> xz) {

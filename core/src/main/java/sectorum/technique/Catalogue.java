@@ -17,6 +17,10 @@ public final class Catalogue {
             new RuffleRows(),
             new Coverage(),
             new Strewing(),
+            new GatheredCircles(),
+            new Clusters(),
+            new Tiles(),
+            new BoardRibbon(),
             new PearlRow(),
             new PipedBorder(),
             new Channels(),
@@ -30,7 +34,8 @@ public final class Catalogue {
             new LevelStripes(),
             new UprightStripes(),
             new BasketWeave(),
-            new KnittedRopes());
+            new KnittedRopes(),
+            new Finishing());
 
     private Catalogue() {}
 

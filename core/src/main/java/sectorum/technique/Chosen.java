@@ -18,6 +18,11 @@ record Chosen(List<Field> fields, Values values) {
                 .orElseThrow(() -> new IllegalArgumentException("No setting " + name));
     }
 
+    /** Whether there is such a setting in this place. */
+    boolean has(String name) {
+        return fields.stream().anyMatch(f -> f.name().equals(name));
+    }
+
     double number(String name) {
         return field(name).number(values);
     }

@@ -2,6 +2,8 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.drawing.Drawing;
+import sectorum.measure.Phrase;
 
 /** Small pieces that cover a surface: how each looks, and how many it takes (craft 3F). */
 enum Cover {
@@ -114,5 +116,10 @@ enum Cover {
             line.add(r * Math.sin(t));
         }
         return line;
+    }
+
+    /** The template of a piece at true size. */
+    static Drawing card(String name, List<Double> outline, Phrase title) {
+        return Card.of(outline, true).made(name, title);
     }
 }

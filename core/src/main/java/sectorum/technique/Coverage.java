@@ -3,15 +3,10 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.TreeMap;
-import sectorum.bench.Rate;
-import sectorum.bench.ThingKind;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
-import sectorum.material.Adhesive;
 import sectorum.material.Material;
-import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -44,8 +39,6 @@ final class Coverage implements Everywhere {
 
     private static final double PILES = 4;
     private static final double BARE = 0.1;
-    /** Small pieces hang on a dab in their middle, larger ones want gel all over, mm (craft 1). */
-    private static final double DAB_MM = 30;
 
     private static final Field SHAPE = Choices.field("shape", "Pieces", Cover.values(), c -> c.words);
     private static final Field MATERIAL = Material.field(
@@ -53,6 +46,7 @@ final class Coverage implements Everywhere {
     private static final Field BY = Choices.field("by", "How many", By.values(), b -> b.words);
     private static final Field LOOK = Choices.field("look", "Look", Look.values(), l -> l.words);
     private static final Field SPREAD = Choices.field("spread", "Colours", Shades.Pattern.values(), s -> s.words);
+    private static final Field LAP = Choices.field("lap", "Each lies", Lap.values(), l -> l.words);
     private static final Field BENT = Choices.field("bent", "They lie", Bent.values(), b -> b.words);
 
     private enum By {
@@ -82,6 +76,18 @@ final class Coverage implements Everywhere {
         }
     }
 
+    /** Which of two neighbours is seen: it sets the order of the work. */
+    enum Lap {
+        OVER("over those below it"),
+        BEHIND("tucked behind those below it");
+
+        private final String words;
+
+        Lap(String words) {
+            this.words = words;
+        }
+    }
+
     /** How far their free edge stands off, radians. */
     private enum Bent {
         BENT(0.3, "bent, standing off"),
@@ -96,10 +102,13 @@ final class Coverage implements Everywhere {
         }
     }
 
-    private record Settings(
+    record Settings(
             Cover shape,
             Material material,
             double size,
+            List<Integer> parts,
+            double smallest,
+            double reserve,
             By by,
             Look look,
             double own,
@@ -107,6 +116,7 @@ final class Coverage implements Everywhere {
             int inPatch,
             Shades.Pattern spread,
             int seed,
+            Lap lap,
             Bent bent,
             double visible) {
         /** N = ceil(k·area/piece area); by a swatch as many as lie in one of its size. */
@@ -114,7 +124,47 @@ final class Coverage implements Everywhere {
             double k = by == By.OWN ? own : shape.k(look.k);
             return by == By.SWATCH
                     ? Math.max(1, Rounding.ceil(area * inPatch / (patch * patch)))
-                    : count(k, area, shape.area(size));
+                    : count(k, area, meanArea());
+        }
+
+        /** From the largest down, evenly; scales, which lie in rows, are of one size. */
+        List<Double> sizes() {
+            List<Double> sizes = new ArrayList<>();
+            int n = shape == Cover.SCALE ? 1 : parts.size();
+            for (int i = 0; i < n; i++) {
+                sizes.add(n == 1 ? size : size + (Math.min(smallest, size) - size) * i / (n - 1));
+            }
+            return sizes;
+        }
+
+        /** The parts of the sizes as turns: what shares colours shares sizes. */
+        Turns turns() {
+            List<String> names = new ArrayList<>();
+            for (int i = 0; i < sizes().size(); i++) {
+                names.addAll(java.util.Collections.nCopies(parts.get(i), "" + i));
+            }
+            return Turns.named(names);
+        }
+
+        /** Of one piece, mm², over all sizes by their parts. */
+        private double meanArea() {
+            List<Double> sizes = sizes();
+            double sum = 0;
+            int of = 0;
+            for (int i = 0; i < sizes.size(); i++) {
+                sum += parts.get(i) * shape.area(sizes.get(i));
+                of += parts.get(i);
+            }
+            return sum / of;
+        }
+
+        boolean isBent() {
+            return bent == Bent.BENT;
+        }
+
+        /** Leaves kept back for the gaps at the end: planned last, not placed (craft 7). */
+        int kept(int pieces) {
+            return (int) Rounding.ceil(reserve * pieces);
         }
 
         double thick() {
@@ -148,6 +198,12 @@ final class Coverage implements Everywhere {
                 "shape",
                 "material",
                 "size",
+                "sizes",
+                "smallest",
+                "large",
+                "middle",
+                "small",
+                "reserve",
                 "by",
                 "look",
                 "own",
@@ -155,6 +211,7 @@ final class Coverage implements Everywhere {
                 "inPatch",
                 "spread",
                 "seed",
+                "lap",
                 "bent",
                 "visible");
     }
@@ -170,7 +227,13 @@ final class Coverage implements Everywhere {
         return List.of(
                 SHAPE,
                 MATERIAL,
-                Field.length("size", "Each", 2, 150, size, "Across, or its length."),
+                Field.length("size", "Each", 2, 150, size, "Across, or its length; of several sizes the largest."),
+                Field.count("sizes", "Sizes", 1, 3, 1, "Mixed by their parts and nested together."),
+                Field.length("smallest", "The smallest", 2, 150, Math.max(2, size / 2), "Of several sizes."),
+                Field.count("large", "Parts, largest", 1, 9, 1, "Shares of the count."),
+                Field.count("middle", "Parts, middle", 1, 9, 1, "Shares of the count, of three sizes."),
+                Field.count("small", "Parts, smallest", 1, 9, 1, "Shares of the count."),
+                Field.share("reserve", "Kept in reserve", 0, 1, 0, "Pieces to fill gaps with at the end."),
                 BY,
                 LOOK,
                 Field.share("own", "Your own factor", 0.05, 8, 2, "Area of all pieces to the area they cover."),
@@ -178,6 +241,7 @@ final class Coverage implements Everywhere {
                 Field.count("inPatch", "Pieces counted in it", 1, 500, 20, "As many as look right to you."),
                 SPREAD,
                 Field.count("seed", "Another mix", 1, 999, 1, "The same number always looks the same."),
+                LAP,
                 BENT,
                 Field.share("visible", "A scale shows", 0.2, 1, 0.6, "Of its height; the row above hides the rest."));
     }
@@ -189,6 +253,9 @@ final class Coverage implements Everywhere {
                 Choices.of(Cover.values(), chosen.choice("shape")),
                 Material.of(chosen.choice("material")),
                 chosen.number("size"),
+                parts(chosen),
+                chosen.number("smallest"),
+                chosen.number("reserve"),
                 Choices.of(By.values(), chosen.choice("by")),
                 Choices.of(Look.values(), chosen.choice("look")),
                 chosen.number("own"),
@@ -196,6 +263,7 @@ final class Coverage implements Everywhere {
                 chosen.count("inPatch"),
                 Choices.of(Shades.Pattern.values(), chosen.choice("spread")),
                 chosen.count("seed"),
+                Choices.of(Lap.values(), chosen.choice("lap")),
                 Choices.of(Bent.values(), chosen.choice("bent")),
                 chosen.number("visible"));
         double area = place.area();
@@ -204,9 +272,11 @@ final class Coverage implements Everywhere {
                 ? Spread.scales(place, set.size(), set.visible(), MOST)
                 : Spread.over(place, (int) Math.min(MOST, wanted), set.shape().seen(set.size()), set.seed());
         int[] colours = Shades.of(spots, place.turns(), set.spread(), set.seed(), place.zone(), set.size());
+        int[] turns = Shades.of(spots, set.turns(), Shades.Pattern.MIXED, set.seed() + 1, place.zone(), set.size());
+        int[] sizes = sizes(set, turns);
         DressingBuilder work = new DressingBuilder(place);
-        draw(work, set, place, spots, colours);
-        double covers = spots.size() * set.shape().area(set.size()) / area;
+        draw(work, set, spots, colours, sizes);
+        double covers = spots.size() * set.meanArea() / area;
         work.lead("pieces", set.shape().words, Quantity.count(spots.size()))
                 .lead("each", Quantity.length(set.size()))
                 .lead("in-a-palm", "in a palm", Quantity.plain(Rounding.halfUp(spots.size() * 3600 / area, 1)))
@@ -214,17 +284,41 @@ final class Coverage implements Everywhere {
                 .figure("Pieces to area", Quantity.plain(Rounding.halfUp(covers, 0.01)));
         handles(work, set, place);
         judge(work, set, place, wanted, covers);
-        make(work, set, place, colours);
+        CoverageMaking.make(work, set, colours, sizes);
         return work.done();
     }
 
-    private static void draw(
-            DressingBuilder work, Settings set, DressingContext place, List<Spread.Spot> spots, int[] colours) {
-        int shape = work.piece(set.shape().outline(set.shape().seen(set.size())));
-        for (int i = 0; i < spots.size(); i++) {
+    private static List<Integer> parts(Chosen chosen) {
+        int large = chosen.count("large");
+        int middle = chosen.count("middle");
+        int small = chosen.count("small");
+        return switch (chosen.count("sizes")) {
+            case 1 -> List.of(large);
+            case 2 -> List.of(large, small);
+            default -> List.of(large, middle, small);
+        };
+    }
+
+    /** Which size each piece has, by the turn it was given. */
+    private static int[] sizes(Settings set, int[] turns) {
+        List<Integer> firsts = set.turns().firsts().stream().distinct().toList();
+        int[] sizes = new int[turns.length];
+        for (int i = 0; i < turns.length; i++) {
+            sizes[i] = firsts.indexOf(turns[i]);
+        }
+        return sizes;
+    }
+
+    private static void draw(DressingBuilder work, Settings set, List<Spread.Spot> spots, int[] colours, int[] sizes) {
+        List<Integer> shapes = set.sizes().stream()
+                .map(d -> work.piece(set.shape().outline(set.shape().seen(d))))
+                .toList();
+        for (int k = 0; k < spots.size(); k++) {
+            // What is drawn later lies over what was drawn before.
+            int i = set.lap() == Lap.OVER ? k : spots.size() - 1 - k;
             Spread.Spot at = spots.get(i);
-            work.put(shape, at.s(), at.z(), set.shape().turn(at.chance()), 1, colours[i]);
-            if (set.bent() == Bent.BENT) {
+            work.put(shapes.get(sizes[i]), at.s(), at.z(), set.shape().turn(at.chance()), 1, colours[i]);
+            if (set.isBent()) {
                 work.lean(set.bent().lean);
             }
         }
@@ -274,48 +368,5 @@ final class Coverage implements Everywhere {
 
     private static Mend usual() {
         return Mend.setting(Phrase.of("As many as look lush"), "by", "look");
-    }
-
-    private static void make(DressingBuilder work, Settings set, DressingContext place, int[] colours) {
-        TreeMap<Integer, Integer> piles = new TreeMap<>();
-        for (int colour : colours) {
-            piles.merge(colour, 1, Integer::sum);
-        }
-        boolean sheet = !set.material().sheets().isEmpty();
-        Spare spare = sheet ? Spare.USUAL : set.material().spare();
-        Phrase what = Phrase.of("{} of {}", Quantity.text(set.shape().one), Quantity.length(set.size()));
-        piles.forEach((colour, many) -> {
-            if (set.shape().isRound()) {
-                work.cutRound(what, set.material(), set.thick(), colour, set.size(), many, spare);
-            } else {
-                work.cut(what, set.material(), set.thick(), colour, set.shape().outline(set.size()), many, spare);
-            }
-        });
-        work.tool(sheet ? ThingKind.PUNCH : ThingKind.CUTTER, "size", set.size(), 0.5);
-        boolean dab = sheet && set.size() <= DAB_MM;
-        int n = colours.length;
-        work.adhesive(dab ? Adhesive.GLUE : set.material().adhesive())
-                .step(
-                        Phrase.of(
-                                sheet
-                                        ? "Colour the sheets dry, punch {} pieces and lay them in {} piles by colour."
-                                        : "Roll and cut {} pieces and lay them in {} piles by colour.",
-                                Quantity.count(n),
-                                Quantity.count(piles.size())),
-                        sheet ? "punch, dry brush" : "roller, cutter",
-                        Rate.COVER_PIECE.minutes(n) / 2)
-                .check("{} piles, spares with them.", Quantity.count(piles.size()))
-                .step(
-                        Phrase.of(
-                                set.bent() == Bent.BENT
-                                        ? "Bend {} pieces a little and stick each by its middle, from the foot up, {}."
-                                        : "Stick {} pieces from the foot up, {}.",
-                                Quantity.count(n),
-                                Quantity.text(work.order())),
-                        dab ? "fine brush, a thin dab of glue" : "soft brush",
-                        Rate.COVER_PIECE.minutes(n) / 2,
-                        null,
-                        sheet ? Cautions.WAFER : "")
-                .check("At half the height {} pieces are used.", Quantity.count(n / 2));
     }
 }

@@ -6,6 +6,7 @@ import sectorum.bench.Hand;
 import sectorum.divide.Division;
 import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
+import sectorum.measure.Absent;
 import sectorum.measure.Values;
 import sectorum.outline.Along;
 import sectorum.surface.LevelSurface;
@@ -15,6 +16,7 @@ import sectorum.surface.Surface;
  * All that follows from a technique in its place.
  *
  * @param drawings its templates
+ * @param look how what it goes over looks; absent: it finishes nothing
  */
 public record Dressed(
         Layout layout,
@@ -22,7 +24,8 @@ public record Dressed(
         List<Handle> handles,
         List<Finding> findings,
         Drawings drawings,
-        Making making) {
+        Making making,
+        @Absent FinishLook look) {
     public Dressed {
         figures = List.copyOf(figures);
         handles = List.copyOf(handles);
@@ -48,7 +51,8 @@ public record Dressed(
                 other.handles().stream().map(h -> mirrored(h, place.division())).toList(),
                 other.findings(),
                 other.drawings(),
-                other.making());
+                other.making(),
+                other.look());
     }
 
     /** With where things lie in the plane, where the surface is level. */
@@ -62,7 +66,8 @@ public record Dressed(
                 handles.stream().map(h -> h.on(level)).toList(),
                 findings,
                 drawings,
-                making);
+                making,
+                look);
     }
 
     private static Handle.Grip mirrored(Handle.Grip grip, Division division) {

@@ -21,8 +21,8 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.outline.Along;
-import sectorum.outline.Outline;
 import sectorum.surface.Frame;
+import sectorum.surface.Zone;
 
 /** Gathers what follows while a technique works its place. */
 final class DressingBuilder {
@@ -45,7 +45,11 @@ final class DressingBuilder {
     private boolean unstacked;
     private final List<Making.Wanted> wanted = new ArrayList<>();
     private final List<Making.Turn> turns = new ArrayList<>();
+    private final List<Making.Out> out = new ArrayList<>();
     private Adhesive adhesive = Adhesive.NONE;
+
+    @Absent
+    private FinishLook look;
 
     DressingBuilder(DressingContext place) {
         this.place = place;
@@ -69,8 +73,18 @@ final class DressingBuilder {
     }
 
     private int shape(Layout.Role role, boolean closed, double wide, List<Double> xz) {
-        shapes.add(new Layout.Shape(role, closed, wide, xz));
+        shapes.add(new Layout.Shape(role, closed, wide, 1, xz));
         return shapes.size() - 1;
+    }
+
+    /** The whole of a zone in a breath of colour. */
+    DressingBuilder tone(Zone zone, double dense, int colour) {
+        double from = place.isClosed() ? 0 : place.stretch().from().s();
+        double round =
+                place.isClosed() ? place.division().around() : place.stretch().length();
+        List<Double> patch = place.surface().patch(from, round, zone);
+        shapes.add(new Layout.Shape(Layout.Role.TONE, true, 0, dense, patch));
+        return put(shapes.size() - 1, from + round / 2, zone.foot(), 0, colour);
     }
 
     /** Puts a shape at s on the foot's circumference, wrapped, and z above the foot. */
@@ -100,6 +114,13 @@ final class DressingBuilder {
     DressingBuilder lean(double out) {
         int last = placements.size() - 1;
         placements.set(last, placements.get(last).standing(0, out));
+        return this;
+    }
+
+    /** What was put last stands off so far. */
+    DressingBuilder lift(double off) {
+        int last = placements.size() - 1;
+        placements.set(last, placements.get(last).standing(off, 0));
         return this;
     }
 
@@ -228,6 +249,12 @@ final class DressingBuilder {
         return this;
     }
 
+    /** What it goes over looks so. */
+    DressingBuilder looks(FinishLook like) {
+        look = like;
+        return this;
+    }
+
     /** It goes onto its tier before that is stacked. */
     DressingBuilder unstacked() {
         unstacked = true;
@@ -237,6 +264,12 @@ final class DressingBuilder {
     /** Pieces that are made ahead and set in the steps told here. */
     DressingBuilder want(Making.Wanted ahead) {
         wanted.add(ahead);
+        return this;
+    }
+
+    /** So many things that come out again. */
+    DressingBuilder comesOut(String what, int count) {
+        out.add(new Making.Out(what, count));
         return this;
     }
 
@@ -320,37 +353,14 @@ final class DressingBuilder {
         return counts;
     }
 
-    /** How many pieces bend round a corner: they are cut or folded there, on outlines whose corners rule. */
-    private int bent() {
-        Outline outline = place.division().outline();
-        if (!outline.cornersRule()) {
-            return 0;
-        }
-        int bent = 0;
-        for (Layout.Placement p : placements) {
-            Layout.Shape shape = shapes.get(p.shape());
-            if (shape.role() != Layout.Role.PIECE || !shape.closed()) {
-                continue;
-            }
-            Box box = Box.of(shape.xz());
-            double narrowing = place.narrowing(p.z());
-            for (double corner : outline.corners()) {
-                double off = corner - p.s();
-                off -= Math.rint(off / outline.perimeter()) * outline.perimeter();
-                bent += off > box.left() / narrowing + 0.5 && off < box.right() / narrowing - 0.5 ? 1 : 0;
-            }
-        }
-        return bent;
-    }
-
     /** Everything, with the totals that every dressing has at the end of its figures. */
     Dressed done() {
         Making making = new Making(
-                cuts, used, adhesive.words(), adhesive.why(), steps, tools, powder, unstacked, turns, wanted);
+                cuts, used, adhesive.words(), adhesive.why(), steps, tools, powder, unstacked, turns, wanted, out);
         if (making.pieces() > 0) {
             figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
         }
-        int bent = bent();
+        int bent = Bends.count(shapes, placements, place);
         if (bent > 0) {
             figures.add(Figure.of("Bent round a corner", Quantity.count(bent)));
         }
@@ -368,6 +378,7 @@ final class DressingBuilder {
                 handles,
                 findings,
                 Drawings.when(() -> drawings.stream().map(Supplier::get).toList()),
-                making);
+                making,
+                look);
     }
 }

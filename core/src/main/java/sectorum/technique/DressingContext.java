@@ -19,6 +19,7 @@ import sectorum.surface.Zone;
  * @param stretch the part of the way round; absent: all round
  * @param turns of its colours: repeats cycle through them
  * @param bench whose tape, hand and boards
+ * @param ground what it lies on
  */
 public record DressingContext(
         Surface surface,
@@ -26,7 +27,8 @@ public record DressingContext(
         Zone zone,
         @Absent Stretch stretch,
         Turns turns,
-        Bench bench) {
+        Bench bench,
+        Ground ground) {
     /** Marks nearer than this, mm, are one: perimeters found numerically are no better. */
     private static final double SAME_MARK = 1e-6;
 
@@ -36,6 +38,12 @@ public record DressingContext(
     /** All round, nothing limits it in s. */
     public DressingContext(Surface surface, Division division, Zone zone, int colours, Bench bench) {
         this(surface, division, zone, null, Turns.of(colours), bench);
+    }
+
+    /** On a surface of which nothing else is known. */
+    public DressingContext(
+            Surface surface, Division division, Zone zone, @Absent Stretch stretch, Turns turns, Bench bench) {
+        this(surface, division, zone, stretch, turns, bench, Ground.BARE);
     }
 
     /** How many turns its colours have, 1 or more. */
@@ -130,7 +138,12 @@ public record DressingContext(
     /** The same place with every section in so many alike, as far as a hand can still mark them. */
     DressingContext parted(int each) {
         int most = Math.max(1, (int) Division.COUNT.max() / division.count());
-        return new DressingContext(surface, division.split(Math.min(each, most)), zone, stretch, turns, bench);
+        return new DressingContext(surface, division.split(Math.min(each, most)), zone, stretch, turns, bench, ground);
+    }
+
+    /** The same place over a zone. */
+    DressingContext within(Zone part) {
+        return new DressingContext(surface, division, part, stretch, turns, bench, ground);
     }
 
     /** Into how many a section is best parted to come near a width, so that all together are a multiple of something. */
@@ -164,6 +177,7 @@ public record DressingContext(
                 zone,
                 stretch == null ? null : stretch.mirrored(),
                 turns,
-                bench);
+                bench,
+                ground);
     }
 }

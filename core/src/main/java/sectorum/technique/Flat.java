@@ -43,4 +43,99 @@ final class Flat {
         }
         return Math.abs(twice) / 2;
     }
+
+    /** Length in mm, back to its beginning where it is closed. */
+    static double length(List<Double> xz, boolean closed) {
+        double sum = 0;
+        for (int i = 0; i + (closed ? 0 : 2) < xz.size(); i += 2) {
+            int j = (i + 2) % xz.size();
+            sum += Math.hypot(xz.get(j) - xz.get(i), xz.get(j + 1) - xz.get(i + 1));
+        }
+        return sum;
+    }
+
+    static List<Double> moved(List<Double> xz, double dx, double dz) {
+        List<Double> there = new ArrayList<>(xz.size());
+        for (int i = 0; i < xz.size(); i += 2) {
+            there.add(xz.get(i) + dx);
+            there.add(xz.get(i + 1) + dz);
+        }
+        return there;
+    }
+
+    /** About the origin, radians anticlockwise. */
+    static List<Double> turned(List<Double> xz, double turn) {
+        double cos = Math.cos(turn);
+        double sin = Math.sin(turn);
+        List<Double> there = new ArrayList<>(xz.size());
+        for (int i = 0; i < xz.size(); i += 2) {
+            there.add(xz.get(i) * cos - xz.get(i + 1) * sin);
+            there.add(xz.get(i) * sin + xz.get(i + 1) * cos);
+        }
+        return there;
+    }
+
+    /** The same as a line that ends where it began. */
+    static List<Double> ring(List<Double> outline) {
+        List<Double> line = new ArrayList<>(outline);
+        line.addAll(outline.subList(0, 2));
+        return line;
+    }
+
+    /** What of an outline lies in a convex one that runs anticlockwise, by cutting it at each of its edges; empty: nothing. */
+    static List<Double> clipped(List<Double> outline, List<Double> convex) {
+        List<Double> left = outline;
+        for (int i = 0; i < convex.size() && !left.isEmpty(); i += 2) {
+            int j = (i + 2) % convex.size();
+            double ax = convex.get(i);
+            double az = convex.get(i + 1);
+            double ux = convex.get(j) - ax;
+            double uz = convex.get(j + 1) - az;
+            List<Double> kept = new ArrayList<>();
+            for (int k = 0; k < left.size(); k += 2) {
+                int n = (k + 2) % left.size();
+                double here = ux * (left.get(k + 1) - az) - uz * (left.get(k) - ax);
+                double there = ux * (left.get(n + 1) - az) - uz * (left.get(n) - ax);
+                if (here >= 0) {
+                    kept.add(left.get(k));
+                    kept.add(left.get(k + 1));
+                }
+                if (here * there < 0) {
+                    double share = here / (here - there);
+                    kept.add(left.get(k) + share * (left.get(n) - left.get(k)));
+                    kept.add(left.get(k + 1) + share * (left.get(n + 1) - left.get(k + 1)));
+                }
+            }
+            left = kept;
+        }
+        return left;
+    }
+
+    /** Whether every corner of an outline lies in another. */
+    static boolean within(List<Double> outline, List<Double> other) {
+        if (other.isEmpty()) {
+            return false;
+        }
+        for (int k = 0; k < outline.size(); k += 2) {
+            boolean in = false;
+            double x = outline.get(k);
+            double z = outline.get(k + 1);
+            for (int i = 0; i < other.size(); i += 2) {
+                int j = (i + 2) % other.size();
+                boolean spans = other.get(i + 1) > z != other.get(j + 1) > z;
+                if (spans
+                        && x
+                                < other.get(i)
+                                        + (z - other.get(i + 1))
+                                                / (other.get(j + 1) - other.get(i + 1))
+                                                * (other.get(j) - other.get(i))) {
+                    in = !in;
+                }
+            }
+            if (!in) {
+                return false;
+            }
+        }
+        return true;
+    }
 }

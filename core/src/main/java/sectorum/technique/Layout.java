@@ -45,20 +45,22 @@ public record Layout(List<Shape> shapes, List<Placement> placements, List<LevelS
                         .toList());
     }
 
-    /** Whether a shape is a line to follow, a thing to stick on, or a line on such a thing. */
+    /** Whether a shape is a line to follow, a thing to stick on, a line on such a thing, or a breath of colour. */
     public enum Role {
         GUIDE,
         PIECE,
-        DETAIL
+        DETAIL,
+        TONE
     }
 
     /**
      * A flat outline in true millimetres of the piece itself, the same on every surface.
      *
      * @param wide how thick the line is that is drawn, mm; 0 for areas and for lines that are only followed
+     * @param tone how densely its colour lies on what is beneath, 0 to 1; 1 for all but tones
      * @param xz x0, z0, x1, z1, … in mm, x along the side and z up, from the placement's point
      */
-    public record Shape(Role role, boolean closed, double wide, List<Double> xz) {
+    public record Shape(Role role, boolean closed, double wide, double tone, List<Double> xz) {
         public Shape {
             xz = List.copyOf(xz);
         }
@@ -69,7 +71,7 @@ public record Layout(List<Shape> shapes, List<Placement> placements, List<LevelS
                 other.add(-xz.get(i));
                 other.add(xz.get(i + 1));
             }
-            return new Shape(role, closed, wide, other);
+            return new Shape(role, closed, wide, tone, other);
         }
     }
 

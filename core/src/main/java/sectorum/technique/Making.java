@@ -20,6 +20,7 @@ import sectorum.measure.Values;
  * @param powder CMC kneaded into its paste, g/kg
  * @param unstacked whether it goes onto its tier while that stands alone: a wrap is pressed onto one chilled tier
  * @param wanted what is made ahead for it, and set in its steps
+ * @param out what of it comes out again before the cake is cut
  * @param turns each time it is turned over on its way to the cake; empty: it is never turned
  */
 public record Making(
@@ -32,8 +33,10 @@ public record Making(
         double powder,
         boolean unstacked,
         List<Turn> turns,
-        List<Wanted> wanted) {
+        List<Wanted> wanted,
+        List<Out> out) {
     public Making {
+        out = List.copyOf(out);
         wanted = List.copyOf(wanted);
         tools = List.copyOf(tools);
         turns = List.copyOf(turns);
@@ -69,9 +72,13 @@ public record Making(
         }
     }
 
+    /** The index of what no colour of the palette is given to. */
+    public static final int UNCOLOURED = -1;
+
     /**
      * A material used.
      *
+     * @param colour index into the dressing's colours, or {@link #UNCOLOURED}
      * @param grams net
      * @param length of what is extruded or piped, mm; 0 for what is cut
      */
@@ -104,6 +111,11 @@ public record Making(
 
         Step checked(Phrase looked) {
             return new Step(what, tool, minutes, pause, looked, caution, lasting, soft);
+        }
+
+        /** The same in so many minutes. */
+        public Step taking(double other) {
+            return new Step(what, tool, other, pause, check, caution, lasting, soft);
         }
 
         Step asLasting() {
@@ -143,6 +155,9 @@ public record Making(
             double minutes,
             boolean onFormer) {}
 
+    /** Things that are not eaten and come out again: wires, picks, a ribbon. */
+    public record Out(String what, int count) {}
+
     /** One contact of two faces: what lies on what. Every one of them turns a design over once (craft 7). */
     public record Turn(Phrase contact) {}
 
@@ -159,6 +174,11 @@ public record Making(
      */
     public record Pause(double least, double most, Storage storage, String where) {}
 
+    /** The same in other steps. */
+    public Making in(List<Step> others) {
+        return new Making(cuts, used, adhesive, why, others, tools, powder, unstacked, turns, wanted, out);
+    }
+
     /** Hands for all steps, minutes. */
     public double minutes() {
         return steps.stream().mapToDouble(Step::minutes).sum();
@@ -169,15 +189,25 @@ public record Making(
         return used.stream().mapToDouble(Used::grams).sum();
     }
 
+    /** Pieces of its own cut list. */
+    public int cutPieces() {
+        return cuts.stream().mapToInt(Cut::count).sum();
+    }
+
+    /** Spares of its own cut list. */
+    public int cutSpares() {
+        return cuts.stream().mapToInt(Cut::spare).sum();
+    }
+
     /** Pieces that go on, those made ahead with them. */
     public int pieces() {
         return wanted.stream().mapToInt(Wanted::count).sum()
-                + cuts.stream().mapToInt(Cut::count).sum();
+                + cutPieces();
     }
 
     /** Whole pieces beside those needed. */
     public int spares() {
         return wanted.stream().mapToInt(w -> w.material().spare().of(w.count())).sum()
-                + cuts.stream().mapToInt(Cut::spare).sum();
+                + cutSpares();
     }
 }

@@ -161,14 +161,7 @@ final class Strewing implements Everywhere {
         if (top <= place.zone().foot() + 1e-9) {
             return 0;
         }
-        return new DressingContext(
-                        place.surface(),
-                        place.division(),
-                        new Zone(place.zone().foot(), top),
-                        place.stretch(),
-                        place.turns(),
-                        place.bench())
-                .area();
+        return place.within(new Zone(place.zone().foot(), top)).area();
     }
 
     /** Specks as dense as it lies: details, for nobody counts them. */
@@ -177,7 +170,7 @@ final class Strewing implements Everywhere {
         // What is usual covers about half of what lies beneath it.
         double dense = 0.5 * set.per() / set.material().strewn();
         int wanted = (int) Math.max(20, Math.min(DRAWN, Rounding.ceil(dense * place.area() / (across * across))));
-        int speck = work.detail(closed(Flat.circle(across, 6)));
+        int speck = work.detail(Flat.ring(Flat.circle(across, 6)));
         int drawn = 0;
         for (Spread.Spot at : Spread.over(place, wanted, across, 1)) {
             double over = at.z() - (place.zone().top() - set.fade());
@@ -192,11 +185,5 @@ final class Strewing implements Everywhere {
             }
             drawn++;
         }
-    }
-
-    private static List<Double> closed(List<Double> round) {
-        List<Double> line = new ArrayList<>(round);
-        line.addAll(round.subList(0, 2));
-        return line;
     }
 }

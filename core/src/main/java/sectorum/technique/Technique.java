@@ -19,6 +19,11 @@ public interface Technique {
     /** The name on the screen. */
     String name();
 
+    /** The name on the screen with these settings. */
+    default String name(Values settings) {
+        return name();
+    }
+
     /** Every surface of a tier. */
     Set<SurfaceKind> ON_ALL = Set.copyOf(EnumSet.allOf(SurfaceKind.class));
 
@@ -42,6 +47,11 @@ public interface Technique {
 
     /** Whether it is meant to lie on what else is there. */
     default boolean covers() {
+        return false;
+    }
+
+    /** Whether it may go over the pieces of other dressings instead of on the surface: what it goes on is its ground. */
+    default boolean finishes() {
         return false;
     }
 

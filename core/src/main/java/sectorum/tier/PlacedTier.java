@@ -2,6 +2,7 @@ package sectorum.tier;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import sectorum.drawing.Box;
 import sectorum.measure.Absent;
 import sectorum.measure.Values;
@@ -13,6 +14,7 @@ import sectorum.plan.Plan;
 import sectorum.plan.Stand;
 import sectorum.plan.Table;
 import sectorum.plan.Tier;
+import sectorum.surface.InnerSide;
 import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
 import sectorum.surface.Surface;
@@ -106,12 +108,21 @@ public record PlacedTier(
                 seen.add(level);
             }
         }
+        hole().ifPresent(hole -> seen.add(new InnerSide(side, hole)));
         return seen;
     }
 
-    /** The surface that a dressing names, even where nothing of it is seen. */
+    /** The surface that a dressing names, even where nothing of it is seen; of a tier without a hole its side. */
     Surface surface(SurfaceKind named, Side side) {
+        if (named == SurfaceKind.INNER) {
+            Optional<Surface> inner = hole().map(hole -> new InnerSide(side, hole));
+            return inner.orElse(side);
+        }
         return named == SurfaceKind.SIDE ? side : level(named, side);
+    }
+
+    private Optional<Outline> hole() {
+        return tier.kind().hole(tier.sizes(), tier.coatThickness());
     }
 
     private LevelSurface level(SurfaceKind named, Side side) {
@@ -121,10 +132,7 @@ public record PlacedTier(
         if (above != null) {
             return LevelSurface.of(SurfaceKind.LEDGE, side.outline(), side.edge(), above.line(), side.upright());
         }
-        List<Spot> hole = tier.kind()
-                .hole(tier.sizes(), tier.coatThickness())
-                .map(h -> moved(h, 0, 0))
-                .orElse(List.of());
+        List<Spot> hole = hole().map(h -> moved(h, 0, 0)).orElse(List.of());
         return LevelSurface.of(SurfaceKind.TOP, side.outline(), side.edge(), hole, side.upright());
     }
 

@@ -21,7 +21,9 @@ public final class Rules {
     static final Rule ZONE_OVERLAP = new Rule(
             "zone.overlap", Level.NOTE, "Two claim the same heights, and neither is meant to lie on the other.");
     static final Rule SURFACE_UNSEEN = new Rule(
-            "surface.unseen", Level.STOP, "A dressing lies on a board or a ledge of which nothing is seen all round.");
+            "surface.unseen",
+            Level.STOP,
+            "A dressing lies on a board or a ledge of which nothing is seen all round, or in the hole of a cake that has none.");
     static final Rule BORDER_CROSSED = new Rule("border.crossed", Level.STOP, "A border's edges cross on this side.");
     static final Rule BORDER_OVERLAP = new Rule("border.overlap", Level.LOOK, "Two borders claim the same heights.");
     static final Rule FOLLOW =

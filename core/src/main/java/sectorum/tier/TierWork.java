@@ -24,6 +24,7 @@ import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
+import sectorum.surface.InnerSide;
 import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
 import sectorum.surface.SpacePoint;
@@ -34,6 +35,7 @@ import sectorum.surface.Zone;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Dressed;
 import sectorum.technique.DressingContext;
+import sectorum.technique.Ground;
 import sectorum.technique.Technique;
 import sectorum.technique.Turns;
 import sectorum.template.GaugeCard;
@@ -114,10 +116,7 @@ public final class TierWork {
         List<TierWorkup.Divided> divided = tier.divisions().stream()
                 .map(spec -> DivisionWork.of(spec, tier, side.outline(), bench.tape()))
                 .toList();
-        List<TierWorkup.Worn> worn = tier.dressings().stream()
-                .filter(dressing -> !dressing.aside())
-                .map(this::worn)
-                .toList();
+        List<TierWorkup.Worn> worn = new Finishes(tier).over(this::worn);
         List<TierWorkup.Strip> borders =
                 tier.borders().stream().map(this::strip).toList();
         List<Finding> findings = sideFindings();
@@ -164,6 +163,14 @@ public final class TierWork {
                     .toList();
             hidden = level.hidden().stream()
                     .map(s -> new TierWorkup.OutlinePoint(0, s.x(), s.y()))
+                    .toList();
+        }
+        if (surface instanceof InnerSide inner) {
+            rim = inner.stops(0.05).stream()
+                    .map(s -> {
+                        SpacePoint at = inner.at(s.s(), 0);
+                        return new TierWorkup.OutlinePoint(s.s(), at.x(), at.y());
+                    })
                     .toList();
         }
         SurfaceKind kind = surface.kind();
@@ -225,12 +232,14 @@ public final class TierWork {
         Surface surface = work.surface(dressing);
         return work.place(
                 dressing,
-                work.zones(surface).free(Catalogue.of(dressing.technique()).usualZone(surface)));
+                work.zones(surface).free(Catalogue.of(dressing.technique()).usualZone(surface)),
+                Ground.BARE);
     }
 
     /** A dressing worked out on a tier that it need not be on. */
     public static TierWorkup.Worn worn(PlacedTier placed, Dressing dressing, Bench bench) {
-        return new TierWork(placed, bench).worn(dressing);
+        TierWork work = new TierWork(placed, bench);
+        return work.worn(dressing, new Finishes(placed.tier()).beneath(dressing, work::worn));
     }
 
     private Surface surface(Dressing dressing) {
@@ -241,14 +250,14 @@ public final class TierWork {
         return surface.kind() == SurfaceKind.SIDE ? zones : new Zones(tier, surface);
     }
 
-    private DressingContext place(Dressing dressing, Zone zone) {
+    private DressingContext place(Dressing dressing, Zone zone, Ground ground) {
         DivisionSpec spec = tier.divisions().stream()
                 .filter(d -> d.id().equals(dressing.division()))
                 .findFirst()
                 .orElse(tier.divisions().get(0));
         Division division = DivisionWork.closing(spec, tier, side.outline());
         return new DressingContext(
-                surface(dressing), division, zone, stretch(dressing), Turns.named(dressing.colours()), bench);
+                surface(dressing), division, zone, stretch(dressing), Turns.named(dressing.colours()), bench, ground);
     }
 
     @Absent
@@ -256,7 +265,7 @@ public final class TierWork {
         return dressing.stretch() == null ? null : dressing.stretch().on(side);
     }
 
-    private TierWorkup.Worn worn(Dressing dressing) {
+    private TierWorkup.Worn worn(Dressing dressing, Finishes.Beneath beneath) {
         Technique technique = Catalogue.of(dressing.technique());
         List<Finding> findings = new ArrayList<>();
         Surface surface = surface(dressing);
@@ -273,7 +282,7 @@ public final class TierWork {
                                 List.of(cleared(Change.Target.DRESSING, "zone")))));
             }
         }
-        DressingContext place = place(dressing, zone);
+        DressingContext place = place(dressing, zone, beneath.ground());
         Dressed dressed = Dressed.of(technique, dressing.settings(), place);
         findings.addAll(dressed.findings());
         findings.addAll(claims.overlaps(dressing, zone));
@@ -281,7 +290,7 @@ public final class TierWork {
         return new TierWorkup.Worn(
                 dressing.id(),
                 technique.id(),
-                technique.name(),
+                technique.name(dressing.settings()),
                 surface.kind(),
                 zone,
                 place.stretch(),
@@ -291,21 +300,26 @@ public final class TierWork {
                 dressed.handles(),
                 findings,
                 dressed.drawings(),
-                dressed.making());
+                dressed.making(),
+                dressed.look() == null ? null : new TierWorkup.Finish(dressed.look(), beneath.on()));
     }
 
-    /** A board under a tier that stands on another, or a ledge that the tier above covers. */
+    /** A board under a tier that stands on another, a ledge that the tier above covers, the inner side of no ring. */
     private List<Finding> unseen(Dressing dressing, Surface surface) {
+        boolean solid = dressing.on() == SurfaceKind.INNER && surface.kind() != SurfaceKind.INNER;
         boolean none = surface.kind() == SurfaceKind.BOARD && !placed.lowest();
-        if (!none && !(surface instanceof LevelSurface level && !level.isSeen())) {
+        if (!solid && !none && !(surface instanceof LevelSurface level && !level.isSeen())) {
             return List.of();
         }
-        Phrase what = none
-                ? Phrase.of("{} stands on another tier, not on the board.", Quantity.text(tier.name()))
-                : Phrase.of(
-                        "Of the {} of {} less than a finger's breadth is seen all round.",
-                        Quantity.text(surface.kind().words()),
-                        Quantity.text(tier.name()));
+        Quantity name = Quantity.text(tier.name());
+        Phrase what = solid
+                ? Phrase.of("{} has no hole, and no inner side.", name)
+                : none
+                        ? Phrase.of("{} stands on another tier, not on the board.", name)
+                        : Phrase.of(
+                                "Of the {} of {} less than a finger's breadth is seen all round.",
+                                Quantity.text(surface.kind().words()),
+                                name);
         return List.of(Rules.SURFACE_UNSEEN.found(
                 what,
                 new Mend(

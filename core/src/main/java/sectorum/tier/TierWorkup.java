@@ -14,6 +14,7 @@ import sectorum.surface.Stretch;
 import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 import sectorum.technique.Figure;
+import sectorum.technique.FinishLook;
 import sectorum.technique.Handle;
 import sectorum.technique.Layout;
 import sectorum.technique.Making;
@@ -128,7 +129,21 @@ public record TierWorkup(
     /** One section: its arc, and the chord where it has one. */
     public record Section(int number, double arc, @Absent Double chord) {}
 
-    /** A dressing worked out. */
+    /**
+     * What a finish does to the pieces it goes over.
+     *
+     * @param on the dressings that it goes over, with those of their colours that are meant; none: all of them
+     */
+    public record Finish(FinishLook look, List<Finished> on) {}
+
+    /** One of them. */
+    public record Finished(String dressing, List<Integer> colours) {}
+
+    /**
+     * A dressing worked out.
+     *
+     * @param finish absent: it finishes nothing
+     */
     public record Worn(
             String id,
             String technique,
@@ -142,5 +157,25 @@ public record TierWorkup(
             List<Handle> handles,
             List<Finding> findings,
             Drawings drawings,
-            Making making) {}
+            Making making,
+            @Absent Finish finish) {
+        /** The same made in other steps. */
+        Worn in(List<Making.Step> steps) {
+            return new Worn(
+                    id,
+                    technique,
+                    name,
+                    surface,
+                    zone,
+                    stretch,
+                    fields,
+                    layout,
+                    figures,
+                    handles,
+                    findings,
+                    drawings,
+                    making.in(steps),
+                    finish);
+        }
+    }
 }

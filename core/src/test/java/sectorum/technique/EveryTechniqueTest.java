@@ -27,7 +27,7 @@ import sectorum.surface.Side;
 /** What holds for any technique on any side; a new one is tested by being in the catalogue. */
 class EveryTechniqueTest {
     static List<Technique> all() {
-        return Catalogue.all();
+        return Places.ofTheSide();
     }
 
     static Stream<Arguments> everywhere() {
@@ -47,9 +47,9 @@ class EveryTechniqueTest {
         assertThat(Places.rules(dressed)).isSubsetOf("drape.stretch", "weave.slow");
         assertThat(dressed.layout().placements()).isNotEmpty();
         assertThat(dressed.figures().stream().filter(Figure::lead)).hasSize(3);
-        assertThat(dressed.handles())
-                .isNotEmpty()
-                .allSatisfy(h -> assertThat(h.grips()).hasSize(5));
+        // A finish is moved by the edges of its zone alone.
+        assertThat(dressed.handles().isEmpty()).isEqualTo(technique.finishes());
+        assertThat(dressed.handles()).allSatisfy(h -> assertThat(h.grips()).hasSize(5));
         assertThat(dressed.making().steps()).isNotEmpty();
         assertThat(dressed.making().minutes()).isPositive();
         assertThat(dressed.making().adhesive()).isNotBlank();
@@ -61,7 +61,11 @@ class EveryTechniqueTest {
     void fieldsAreItsSettingNamesAndHandlesMoveFieldsInTheirRange(Technique technique) {
         DressingContext place = Places.taped(technique, 7);
         List<Field> fields = technique.fields(Values.NONE, place);
-        assertThat(fields.stream().map(Field::name).collect(Collectors.toSet())).isEqualTo(technique.settingNames());
+        Set<String> names = fields.stream().map(Field::name).collect(Collectors.toCollection(TreeSet::new));
+        if (technique.finishes()) {
+            technique.fields(Values.NONE, Places.overNothing(place)).forEach(f -> names.add(f.name()));
+        }
+        assertThat(names).isEqualTo(technique.settingNames());
         for (Handle handle : technique.dress(Values.NONE, place).handles()) {
             Field field = fields.stream()
                     .filter(f -> f.name().equals(handle.field()))
@@ -112,6 +116,9 @@ class EveryTechniqueTest {
         }
         Map<Integer, Integer> listed = new TreeMap<>();
         dressed.making().cuts().forEach(c -> listed.merge(c.colour(), c.count(), Integer::sum));
+        dressed.making().wanted().forEach(w -> listed.merge(w.colour(), w.count(), Integer::sum));
+        // What is kept in reserve has no place, and no colour of its own.
+        listed.remove(Making.UNCOLOURED);
         assertThat(listed).as("cut list by colour").isEqualTo(drawn);
     }
 

@@ -18,7 +18,7 @@ class FigureNamesTest {
     }
 
     private static List<String> names(Technique technique, Values values) {
-        return technique.dress(values, Places.taped(technique, 12)).figures().stream()
+        return technique.dress(values, Places.usual(technique, 12)).figures().stream()
                 .map(Figure::name)
                 .toList();
     }
@@ -28,7 +28,7 @@ class FigureNamesTest {
     void eachNameIsOneOfItsKindWhateverIsChosen(Technique technique) {
         List<String> usual = names(technique, Values.NONE);
         assertThat(usual).doesNotHaveDuplicates().allMatch(n -> n.matches("[a-z0-9]+(-[a-z0-9]+)*"));
-        for (Field field : technique.fields(Values.NONE, Places.taped(technique, 12))) {
+        for (Field field : technique.fields(Values.NONE, Places.usual(technique, 12))) {
             for (Field.Choice choice : field.choices()) {
                 assertThat(names(technique, Values.NONE.with(field.name(), choice.name())))
                         .as("%s %s", field.name(), choice.name())
@@ -40,7 +40,7 @@ class FigureNamesTest {
     /** All names that a technique has with any of its choices. */
     private static TreeSet<String> known(Technique technique) {
         TreeSet<String> known = new TreeSet<>(names(technique, Values.NONE));
-        for (Field field : technique.fields(Values.NONE, Places.taped(technique, 12))) {
+        for (Field field : technique.fields(Values.NONE, Places.usual(technique, 12))) {
             field.choices().forEach(c -> known.addAll(names(technique, Values.NONE.with(field.name(), c.name()))));
         }
         return known;

@@ -6,6 +6,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.Kept;
 import sectorum.measure.Values;
+import sectorum.surface.LevelSurface;
+import sectorum.surface.SurfaceKind;
 
 /**
  * What each technique draws by itself on the worked second tier in five, kept as pictures that can be looked at: a
@@ -19,30 +21,38 @@ class GoldenTest {
     @ParameterizedTest
     @MethodSource("all")
     void drawsAsItDid(Technique technique) {
-        DressingContext place = Places.on(technique, Places.TAPED, 5, 2);
+        boolean side = technique.surfaces().contains(SurfaceKind.SIDE);
+        DressingContext place = side ? Places.on(technique, Places.TAPED, 5, 2) : Places.onBoard(technique, 5, 2);
         Layout layout = Dressed.of(technique, Values.NONE, place).layout();
         StringBuilder svg = new StringBuilder();
+        String box = side ? "-5 -123 741 128" : "-150 -150 300 300";
         line(
                 svg,
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"-5 -123 741 128\" stroke=\"#1c2a36\" fill=\"none\">");
-        line(svg, "<rect x=\"0\" y=\"-118\" width=\"731\" height=\"118\" fill=\"#fcf9f1\"/>");
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"" + box + "\" stroke=\"#1c2a36\" fill=\"none\">");
+        if (side) {
+            line(svg, "<rect x=\"0\" y=\"-118\" width=\"731\" height=\"118\" fill=\"#fcf9f1\"/>");
+        }
         for (int i = 0; i < layout.shapes().size(); i++) {
             line(
                     svg,
                     "<defs><path id=\"s" + i + "\" d=\"" + path(layout.shapes().get(i)) + "\"/></defs>");
         }
-        for (Layout.Placement p : layout.placements()) {
+        for (int i = 0; i < layout.placements().size(); i++) {
+            Layout.Placement p = layout.placements().get(i);
             Layout.Shape shape = layout.shapes().get(p.shape());
             String fill = shape.closed() ? (p.colour() == 0 ? "#9db2c9" : "#efe3c4") : "none";
+            LevelSurface.InPlane lies = side
+                    ? new LevelSurface.InPlane(p.s(), p.z(), p.turn())
+                    : layout.inPlane().get(i);
             line(
                     svg,
                     String.format(
                             Locale.ROOT,
                             "<use href=\"#s%d\" transform=\"translate(%.1f %.1f) rotate(%.1f)\" fill=\"%s\" stroke-width=\"%s\"/>",
                             p.shape(),
-                            p.s(),
-                            -p.z(),
-                            -Math.toDegrees(p.turn()),
+                            lies.x(),
+                            -lies.y(),
+                            -Math.toDegrees(lies.angle()),
                             fill,
                             shape.wide() > 0 ? String.valueOf(shape.wide()) : "0.6"));
         }

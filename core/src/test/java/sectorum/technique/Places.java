@@ -10,12 +10,20 @@ import sectorum.bench.Hand;
 import sectorum.bench.Round;
 import sectorum.divide.Division;
 import sectorum.divide.Front;
+import sectorum.drawing.Box;
 import sectorum.finding.Finding;
 import sectorum.measure.Tape;
 import sectorum.measure.Values;
+import sectorum.outline.Outline;
 import sectorum.outline.OutlineKind;
+import sectorum.outline.Outlines;
+import sectorum.plan.Tier;
+import sectorum.surface.LevelSurface;
 import sectorum.surface.Reading;
 import sectorum.surface.Side;
+import sectorum.surface.Surface;
+import sectorum.surface.SurfaceKind;
+import sectorum.tier.PlacedTier;
 
 /** Places for tests of techniques. */
 final class Places {
@@ -24,6 +32,13 @@ final class Places {
     static final Side TAPED = round(731, 118);
 
     private Places() {}
+
+    /** Every technique that goes on a side. */
+    static List<Technique> ofTheSide() {
+        return Catalogue.all().stream()
+                .filter(t -> t.surfaces().contains(SurfaceKind.SIDE))
+                .toList();
+    }
 
     static Side round(double p, double h) {
         return Side.of(OutlineKind.ROUND, Values.NONE, h, 0, List.of(Reading.of(Reading.What.FOOT, p)));
@@ -38,8 +53,47 @@ final class Places {
         return new DressingContext(side, division, technique.usualZone(side), colours, bench);
     }
 
+    /** How wide a shape is. */
+    static double width(Layout.Shape shape) {
+        Box box = Box.of(shape.xz());
+        return box.right() - box.left();
+    }
+
+    /** A round top of a diameter. */
+    static Surface level(double across) {
+        Outline rim = Outlines.round(across, 0);
+        return LevelSurface.of(SurfaceKind.TOP, rim, rim, List.of(), 0);
+    }
+
+    /** On the board under a round tier. */
+    static DressingContext onBoard(Technique technique, int n, int colours) {
+        Surface board = PlacedTier.alone(Tier.fresh("tier", "Tier")).surfaces().stream()
+                .filter(s -> s.kind() == SurfaceKind.BOARD)
+                .findFirst()
+                .orElseThrow();
+        Division division = Division.of(Tier.fresh("tier", "Tier").side().outline(), n, Front.SECTION);
+        return new DressingContext(board, division, technique.usualZone(board), colours, BENCH);
+    }
+
+    /** On the taped side, or on a board. */
+    static DressingContext usual(Technique technique, int n) {
+        return technique.surfaces().contains(SurfaceKind.SIDE) ? taped(technique, n) : onBoard(technique, n, 1);
+    }
+
     static DressingContext taped(Technique technique, int n) {
         return on(technique, TAPED, n, 1);
+    }
+
+    /** The same place over pieces, of which there are none. */
+    static DressingContext overNothing(DressingContext place) {
+        return new DressingContext(
+                place.surface(),
+                place.division(),
+                place.zone(),
+                place.stretch(),
+                place.turns(),
+                place.bench(),
+                new Ground(null, true, List.of(), List.of()));
     }
 
     static Bench with(Round... shelf) {

@@ -40,11 +40,6 @@ class TaperTest {
         return Catalogue.of(id).dress(Places.set(settings), place);
     }
 
-    private static double wide(Layout.Shape shape) {
-        Box box = Box.of(shape.xz());
-        return box.right() - box.left();
-    }
-
     @ParameterizedTest(name = "{0} {1}: {2} is {3}")
     @CsvSource(
             delimiter = '|',
@@ -91,7 +86,7 @@ class TaperTest {
         for (Layout.Placement p : dressed.layout().placements()) {
             Layout.Shape shape = dressed.layout().shapes().get(p.shape());
             if (shape.role() == Layout.Role.PIECE && p.z() == lowest) {
-                sum += wide(shape);
+                sum += Places.width(shape);
             }
         }
         assertThat(sum).isCloseTo(MIDDLE, within(1e-6));
@@ -103,7 +98,7 @@ class TaperTest {
         Dressed dressed = worn("levels", "stripes=5", place);
         for (Layout.Placement p : dressed.layout().placements()) {
             Layout.Shape shape = dressed.layout().shapes().get(p.shape());
-            assertThat(wide(shape)).isCloseTo(place.surface().around(p.z()), within(1e-9));
+            assertThat(Places.width(shape)).isCloseTo(place.surface().around(p.z()), within(1e-9));
             Box box = Box.of(shape.xz());
             Side side = (Side) place.surface();
             assertThat(p.along(box.right(), 0, side) - p.along(box.left(), 0, side))
@@ -140,7 +135,7 @@ class TaperTest {
     }
 
     static List<Technique> all() {
-        return Catalogue.all();
+        return Places.ofTheSide();
     }
 
     /** Nothing leaves the side, and marks keep their angle: what is repeated in every section stands evenly on the foot. */
@@ -153,18 +148,18 @@ class TaperTest {
         assertThat(layout.placements()).isNotEmpty();
         double widest = technique.dress(Values.NONE, straight).layout().shapes().stream()
                 .filter(s -> s.role() == Layout.Role.PIECE)
-                .mapToDouble(TaperTest::wide)
+                .mapToDouble(Places::width)
                 .max()
                 .orElse(0);
         for (Layout.Placement p : layout.placements()) {
             Layout.Shape shape = layout.shapes().get(p.shape());
             assertThat(p.z()).isBetween(-1e-9, 118 + 1e-9);
             if (shape.role() == Layout.Role.PIECE) {
-                assertThat(wide(shape)).isLessThanOrEqualTo(widest + 1e-6);
+                assertThat(Places.width(shape)).isLessThanOrEqualTo(widest + 1e-6);
                 Box box = Box.of(shape.xz());
                 double along = p.along(box.right(), 0, (Side) tapered.surface())
                         - p.along(box.left(), 0, (Side) tapered.surface());
-                double turned = Math.abs(Math.cos(p.turn())) * wide(shape);
+                double turned = Math.abs(Math.cos(p.turn())) * Places.width(shape);
                 assertThat(Math.abs(along) * tapered.surface().around(p.z()) / FOOT)
                         .isCloseTo(turned, within(1e-6));
             }

@@ -170,7 +170,7 @@ class AheadTest {
         List<Seating.Place> places = Workup.pieces(plan).get(0).places();
         double radius = plan.tiers().get(0).side().foot().mm() / (2 * Math.PI);
         double out = switch (on) {
-            case TOP -> 0;
+            case TOP, HOLE -> 0;
             case SIDE -> radius;
             case LEDGE -> radius / 2;
         };
@@ -180,7 +180,12 @@ class AheadTest {
         assertThat(places.get(1).y()).isCloseTo(out, within(1e-6));
         assertThat(places.get(0).up())
                 .isCloseTo(
-                        on == OwnPiece.On.SIDE ? 30 : plan.tiers().get(0).side().upright(), within(1e-9));
+                        on == OwnPiece.On.SIDE
+                                ? 30
+                                : on == OwnPiece.On.HOLE
+                                        ? 0
+                                        : plan.tiers().get(0).side().upright(),
+                        within(1e-9));
     }
 
     /** A garland of dried blossoms: cut, dried and in the days as pieces, set and drawn by the garland. */

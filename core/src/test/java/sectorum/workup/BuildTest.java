@@ -194,6 +194,12 @@ class BuildTest {
                         Pressed.piece("star", OwnPiece.Seat.TOP, one),
                         Pressed.piece("moon", OwnPiece.Seat.TOP, one)));
         shown.put(
+                "build.hole",
+                Pressed.with(
+                        stack(80, "ring", 260.0),
+                        Pressed.piece("bottle", new OwnPiece.Seat("", OwnPiece.On.HOLE, 0, 0, 0), one)
+                                .thick(75.0)));
+        shown.put(
                 "build.depth",
                 Pressed.with(two, Pressed.piece("tall", OwnPiece.Seat.TOP, new Sticks(OwnPiece.Stick.PICK, 1, 120.0))));
         shown.put(

@@ -82,7 +82,15 @@ class ExtremesTest {
                 : 8;
         DivisionSpec marks = DivisionSpec.of("marks", n, null, Front.SECTION, null, List.of());
         Dressing worn = new Dressing(
-                technique, technique, null, "marks", null, false, false, List.of("plum", "cream"), settings);
+                technique,
+                technique,
+                Tiers.usual(technique),
+                "marks",
+                null,
+                false,
+                false,
+                List.of("plum", "cream"),
+                settings);
         Tiers tiers = new Tiers(outline, List.of(), null, List.of(), List.of(marks), List.of(worn));
         return tiers.tier();
     }

@@ -3,6 +3,7 @@ package sectorum.workup;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static sectorum.material.Material.Shaping.COUNTED;
+import static sectorum.material.Material.Shaping.LIQUID;
 import static sectorum.material.Material.Shaping.SHEET;
 import static sectorum.material.Material.Shaping.STREWN;
 import static sectorum.workup.Tiers.division;
@@ -21,6 +22,7 @@ import sectorum.make.Batch;
 import sectorum.make.Recipe;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
+import sectorum.material.Medium;
 import sectorum.material.Spare;
 import sectorum.measure.Numbers;
 import sectorum.plan.OwnPiece;
@@ -60,7 +62,13 @@ class FiguresTest {
         "STACKED, 900, 0",
         "RUFFLE, 45, 8",
         "COVER_PIECE, 15, 8",
-        "STREWN_DM2, 60, 8"
+        "STREWN_DM2, 60, 8",
+        "CLUSTERED, 40, 10",
+        "GATHERED, 35, 10",
+        "TILED, 30, 10",
+        "FINISHED_DM2, 60, 8",
+        "GILDED_METRE, 90, 8",
+        "LEAFED_DM2, 300, 10"
     })
     void rates(Rate rate, double seconds, double setUp) {
         assertThat(rate.minutes(0)).isZero();
@@ -71,7 +79,7 @@ class FiguresTest {
     @ParameterizedTest
     @EnumSource(Rate.class)
     void everyRateIsInThatTable(Rate rate) {
-        assertThat(Rate.values()).hasSize(28);
+        assertThat(Rate.values()).hasSize(34);
         assertThat(rate.minutes(1)).isPositive();
     }
 
@@ -93,7 +101,15 @@ class FiguresTest {
         "FLAKES, 0.4, false, STREWN, milk soy, ITSELF, USUAL",
         "SPRINKLES, 0.8, false, STREWN, '', GEL, USUAL",
         "MOSS, 0.2, false, STREWN, gluten egg, ITSELF, USUAL",
-        "GLITTER, 0.5, false, STREWN, '', GEL, USUAL"
+        "GLITTER, 0.5, false, STREWN, '', GEL, USUAL",
+        "FRUIT, 0.95, false, COUNTED, '', ITSELF, USUAL",
+        "SWEETS, 1.3, true, COUNTED, '', ROYAL, USUAL",
+        "DUST, 0.6, false, STREWN, '', NONE, USUAL",
+        "LEAF, 1, false, STREWN, '', NONE, USUAL",
+        "SPIRIT, 0.8, false, LIQUID, alcohol, NONE, USUAL",
+        "OIL, 0.92, false, LIQUID, '', NONE, USUAL",
+        "AIRBRUSH, 1, false, LIQUID, '', NONE, USUAL",
+        "GLAZE, 0.9, false, LIQUID, alcohol, NONE, USUAL"
     })
     void materials(
             Material material,
@@ -103,7 +119,7 @@ class FiguresTest {
             String allergens,
             Adhesive joint,
             Spare spare) {
-        assertThat(Material.values()).hasSize(17);
+        assertThat(Material.values()).hasSize(25);
         assertThat(material.density()).isEqualTo(density);
         assertThat(material.isHard()).isEqualTo(hard);
         assertThat(material.shaping()).isEqualTo(shaping);
@@ -112,7 +128,10 @@ class FiguresTest {
         assertThat(material.adhesives()).isNotEmpty();
         assertThat(material.spare()).isEqualTo(spare);
         assertThat(material.isBoughtReady())
-                .isEqualTo(List.of(SHEET, COUNTED, STREWN).contains(shaping));
+                .isEqualTo(List.of(SHEET, COUNTED, STREWN, LIQUID).contains(shaping));
+        assertThat(material.isSized()).isEqualTo(material == Material.PEARL);
+        assertThat(material.isShaped())
+                .isEqualTo(!List.of(COUNTED, STREWN, LIQUID).contains(shaping));
     }
 
     /** Hours at 2 mm, or minutes until it is cool; a coat's rest; what is mixed of what; CMC in dry and in close weather. */
@@ -155,6 +174,30 @@ class FiguresTest {
         assertThat(material.isOnlyFirm()).isEqualTo(material == Material.FONDANT);
     }
 
+    /** What spoils it: wafer takes dry colour only (craft 3J). */
+    @ParameterizedTest(name = "{0} shuns: {1}")
+    @CsvSource({
+        "WAFER, SPIRIT OIL WATER STEAM",
+        "CHOCOLATE, WATER STEAM",
+        "GANACHE, WATER STEAM",
+        "BUTTERCREAM, WATER STEAM",
+        "SUGAR, WATER STEAM",
+        "SUGAR_SHEET, WATER STEAM",
+        "ROYAL, OIL",
+        "FONDANT, ''",
+        "HALF, ''",
+        "GUM, ''",
+        "MODELLING, ''",
+        "PEARL, ''"
+    })
+    void shunned(Material material, String these) {
+        assertThat(java.util.Arrays.stream(Medium.values())
+                        .filter(material::shuns)
+                        .map(Enum::name)
+                        .collect(java.util.stream.Collectors.joining(" ")))
+                .isEqualTo(these);
+    }
+
     /** What covers 100 cm², g; nothing of what is not strewn. */
     @ParameterizedTest(name = "{0}: {1} g, specks of {2}, flies {3}")
     @CsvSource({
@@ -163,6 +206,9 @@ class FiguresTest {
         "SPRINKLES, 14, 2, false",
         "MOSS, 5, 3, false",
         "GLITTER, 0.4, 1, true",
+        "DUST, 0, 0, true",
+        "LEAF, 0, 0, true",
+        "SPIRIT, 0, 0, false",
         "WAFER, 0, 0, false",
         "PEARL, 0, 0, false"
     })
@@ -170,7 +216,7 @@ class FiguresTest {
         assertThat(material.speck()).isEqualTo(speck);
         assertThat(material.isDusty()).isEqualTo(dusty);
         assertThat(material.strewn()).isEqualTo(grams);
-        assertThat(material.isStrewn()).isEqualTo(grams > 0);
+        assertThat(material.isWeighed()).isEqualTo(List.of(STREWN, LIQUID).contains(material.shaping()));
     }
 
     @ParameterizedTest(name = "{0} of {1}: {2}")

@@ -27,6 +27,7 @@ import sectorum.finding.Rule;
 import sectorum.measure.Tape;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
+import sectorum.plan.Over;
 import sectorum.plan.StretchSpec;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
@@ -65,6 +66,20 @@ class FindingsTest {
         shown("cover.thin", round().dressings(worn("cover", "by=own own=0.06")));
         shown("cover.out-of-zone", round().dressings(worn("cover", "size=140")));
         shown("cover.many", round().dressings(worn("cover", "size=2 by=own own=3")));
+        shown("gathered.thin", round().dressings(worn("gathered", "icing=1")));
+        shown("gathered.out-of-zone", round().dressings(worn("gathered", "size=200")));
+        shown("cluster.full", round().dressings(worn("cluster", "cover=0.9 kind=ball sizes=2")));
+        shown("cluster.out-of-zone", round().dressings(worn("cluster", "largest=100")));
+        shown("tiles.many", round().dressings(worn("tiles", "wide=5 deep=5")));
+        shown("tiles.slivers", round().dressings(worn("tiles", "least=0")));
+        shown("ribbon.wide", round().dressings(worn("ribbon", "wide=20 thick=12")));
+        Dressing discs = worn("cover", "size=20");
+        shown(
+                "finish.shuns",
+                round().dressings(discs, worn("finish", "kind=steam").over(new Over("cover", null))));
+        shown("finish.nothing", round().dressings(worn("finish", "").over(new Over("cover", null))));
+        shown("finish.last", round().dressings(worn("finish", "kind=steam"), discs));
+        shown("finish.heavy", round().dressings(worn("finish", "per=5")));
         shown("strew.heap", round().dressings(worn("strew", "grams=60")));
         shown("zone.overlap", round().dressings(worn("swag", ""), worn("garland", "")));
         shown("border.crossed", round().borders(border("rope", ZoneSpec.Edge.FOOT, 40, 20, false)));

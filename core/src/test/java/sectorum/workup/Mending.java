@@ -47,7 +47,18 @@ record Mending(Tier tier, Bench bench) {
         return changed;
     }
 
+    /** A mend of a dressing's finding pressed. */
+    static Tier apply(Tier tier, String dressing, Mend mend) {
+        return new Mending(tier, Tiers.BENCH).pressed(new Met(null, dressing, "marks"), mend);
+    }
+
     private static Tier dressed(Tier tier, String id, Change change) {
+        if (change.field().equals("place")) {
+            List<Dressing> others = new ArrayList<>(
+                    tier.dressings().stream().filter(d -> !d.id().equals(id)).toList());
+            others.add(tier.dressing(id));
+            return tier.wearing(others);
+        }
         return tier.wearing(tier.dressings().stream()
                 .map(d -> d.id().equals(id) ? changed(d, change) : d)
                 .toList());
@@ -59,6 +70,9 @@ record Mending(Tier tier, Bench bench) {
         }
         if (change.field().equals("stretch")) {
             return d.along((StretchSpec) change.value());
+        }
+        if (change.field().equals("over")) {
+            return d.over(null);
         }
         boolean zone = change.field().equals("zone");
         return new Dressing(

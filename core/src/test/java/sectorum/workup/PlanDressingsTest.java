@@ -15,6 +15,7 @@ import sectorum.plan.Dressing;
 import sectorum.plan.Plan;
 import sectorum.plan.PlanDressing;
 import sectorum.plan.Tier;
+import sectorum.surface.SurfaceKind;
 import sectorum.technique.Catalogue;
 
 /** Dressings of the plan, over several tiers. */
@@ -43,7 +44,10 @@ class PlanDressingsTest {
     }
 
     static List<String> techniques() {
-        return Catalogue.all().stream().map(t -> t.id()).toList();
+        return Catalogue.all().stream()
+                .filter(t -> t.surfaces().contains(SurfaceKind.SIDE))
+                .map(t -> t.id())
+                .toList();
     }
 
     /** Told once or on each tier: everything that follows is the same. */

@@ -7,6 +7,7 @@ import sectorum.finding.Mend;
 import sectorum.material.Material;
 import sectorum.plan.Agenda;
 import sectorum.plan.Labour;
+import sectorum.plan.OutlineSpec;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
@@ -27,10 +28,16 @@ final class Pressed {
                 case AGENDA -> changed.on(agenda(changed.settled(), c));
                 case TABLE -> changed.on(humid(changed.made(), (Double) c.value()));
                 case SETTING -> setting(changed, c);
+                case TIER -> formed(changed, c);
                 default -> changed;
             };
         }
         return changed;
+    }
+
+    private static Plan formed(Plan plan, Change c) {
+        Tier t = plan.tier(c.field().split("/")[0]);
+        return plan.with(t.formed((OutlineSpec) c.value(), t.height(), t.coats()));
     }
 
     @SuppressWarnings("unchecked")

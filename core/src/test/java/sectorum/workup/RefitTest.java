@@ -82,7 +82,9 @@ class RefitTest {
     @Test
     void theTrayHoldsEveryTechniqueOnThisTier() {
         List<TierWorkup.Worn> tray = Workup.tray(PlacedTier.alone(large()), SurfaceKind.SIDE, "marks", Tiers.BENCH);
-        assertThat(tray).hasSameSizeAs(Catalogue.all());
+        assertThat(tray).hasSize((int) Catalogue.all().stream()
+                .filter(t -> t.surfaces().contains(SurfaceKind.SIDE))
+                .count());
         assertThat(tray).allSatisfy(w -> assertThat(w.layout().placements()).isNotEmpty());
     }
 }

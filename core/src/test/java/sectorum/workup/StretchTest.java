@@ -25,6 +25,7 @@ import sectorum.surface.Stretch;
 import sectorum.surface.SurfaceKind;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Layout;
+import sectorum.technique.Making;
 import sectorum.technique.Technique;
 import sectorum.tier.PlacedTier;
 import sectorum.tier.TierWork;
@@ -35,8 +36,8 @@ class StretchTest {
     private static final List<String> PARTIAL = Catalogue.all().stream()
             .filter(Technique::isPartial)
             .map(Technique::id)
-            // What is strewn has no pieces to count; CoverageTest weighs it.
-            .filter(id -> !id.equals("strew"))
+            // What is strewn or finished has no pieces to count; CoverageTest and FinishTest weigh it.
+            .filter(id -> !id.equals("strew") && !id.equals("finish"))
             .toList();
 
     private static TierWorkup.Worn worn(OutlineKind outline, Dressing dressing, Bench bench) {
@@ -70,7 +71,14 @@ class StretchTest {
                     worn(outline, part(technique, on, from, from + random.nextInt(120, 300)), Tiers.BENCH);
             Stretch told = worn.stretch();
             Layout layout = worn.layout();
-            assertThat(layout.pieces()).isPositive().isEqualTo(worn.making().pieces());
+            // What is kept in reserve has no place.
+            int kept = worn.making().wanted().stream()
+                    .filter(w -> w.colour() == Making.UNCOLOURED)
+                    .mapToInt(Making.Wanted::count)
+                    .sum();
+            assertThat(layout.pieces())
+                    .isPositive()
+                    .isEqualTo(worn.making().pieces() - kept);
             if (!hungStraight(technique, outline, on)
                     && worn.findings().stream().noneMatch(f -> f.rule().equals("hang.no-section"))) {
                 assertThat(layout.placements())
@@ -124,7 +132,9 @@ class StretchTest {
         Dressing dressing = part(technique, on, -20, 130);
         TierWorkup.Worn right = worn(outline, dressing, Tiers.BENCH);
         TierWorkup.Worn left = worn(outline, dressing, new Bench(Tiers.BENCH.tape(), Hand.LEFT, List.of()));
-        assertThat(left.making().pieces()).isCloseTo(right.making().pieces(), within(1));
+        // A mirrored row of chance fills a region a little better or worse.
+        int off = technique.equals("cluster") ? right.making().pieces() / 8 : 1;
+        assertThat(left.making().pieces()).isCloseTo(right.making().pieces(), within(off));
         assertThat(left.handles()).hasSameSizeAs(right.handles());
         if (!hungStraight(technique, outline, on)) {
             assertThat(left.layout().placements())

@@ -129,7 +129,10 @@ class SurfacesTest {
 
     /** A garland's elements keep their pitch along the line that was told, on a level surface as on a side. */
     @ParameterizedTest
-    @EnumSource(value = SurfaceKind.class, names = "SIDE", mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(
+            value = SurfaceKind.class,
+            names = {"SIDE", "INNER"},
+            mode = EnumSource.Mode.EXCLUDE)
     void aGarlandIsAsLongAsTold(SurfaceKind kind) {
         PlacedTier placed = placed(tier(OutlineKind.ROUND, on(kind, "garland")), kind);
         TierWorkup.Worn worn = TierWork.of(placed, Tiers.BENCH).dressings().get(0);

@@ -2,6 +2,7 @@ package sectorum.workup;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import sectorum.bench.Bench;
 import sectorum.divide.Front;
 import sectorum.measure.LengthUnit;
@@ -14,6 +15,8 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.surface.Reading;
+import sectorum.surface.SurfaceKind;
+import sectorum.technique.Catalogue;
 import sectorum.tier.TierWorkup;
 
 /** Tiers for tests: a round of 110 under one coat, changed piece by piece. */
@@ -55,7 +58,13 @@ record Tiers(
             String[] pair = each.split("=");
             values = values.with(pair[0], pair[1].matches("-?[0-9.]+") ? (Object) Double.valueOf(pair[1]) : pair[1]);
         }
-        return new Dressing(technique, technique, null, "marks", null, false, false, List.of(), values);
+        return new Dressing(technique, technique, usual(technique), "marks", null, false, false, List.of(), values);
+    }
+
+    /** The side, or where a technique goes that does not go there. */
+    static SurfaceKind usual(String technique) {
+        Set<SurfaceKind> meant = Catalogue.of(technique).surfaces();
+        return meant.contains(SurfaceKind.SIDE) ? null : meant.iterator().next();
     }
 
     static Dressing named(String id, Dressing d) {

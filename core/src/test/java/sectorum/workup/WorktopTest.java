@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import sectorum.ahead.AheadCatalogue;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
 import sectorum.make.Batch;
@@ -96,7 +97,10 @@ class WorktopTest {
         double pieces = worked.tiers().stream()
                 .flatMap(t -> t.dressings().stream())
                 .mapToDouble(w -> w.making().grams())
-                .sum();
+                .sum()
+                + worked.pieces(tables.plan()).stream()
+                        .mapToDouble(p -> p.count() * AheadCatalogue.make(p).grams())
+                        .sum();
         double covered =
                 sum(top, b -> b.coverings().stream().mapToDouble(c -> c.stays()).sum());
         assertThat(sum(top, b -> b.parts().net())).isCloseTo(pieces + covered, within(1e-6));
@@ -342,6 +346,7 @@ class WorktopTest {
                                 0,
                                 false,
                                 List.of(turn, turn),
+                                List.of(),
                                 List.of())
                         .isMirrored())
                 .isFalse();

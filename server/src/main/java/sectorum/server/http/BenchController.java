@@ -49,7 +49,7 @@ class BenchController {
     record Kind(String kind, String label, List<Field> fields) {}
 
     /** A technique of the tray. */
-    record Offered(String id, String name, boolean covers, boolean partial) {}
+    record Offered(String id, String name, boolean covers, boolean partial, boolean finishes) {}
 
     /** A kind of piece made ahead. */
     record AheadChoice(OwnPiece.Kind kind, String name) {}
@@ -86,7 +86,7 @@ class BenchController {
     record MaterialChoice(Material material, String words, boolean coats, boolean pieces, boolean dries) {
         static MaterialChoice of(Material m) {
             return new MaterialChoice(
-                    m, m.words(), m.coats(), m.shaping() != Material.Shaping.COUNTED, !Double.isNaN(m.dryingHours()));
+                    m, m.words(), m.coats(), m.isShaped(), !Double.isNaN(m.dryingHours()));
         }
     }
 
@@ -101,7 +101,7 @@ class BenchController {
                         .map(k -> new Kind(k.key(), k.label(), k.fields()))
                         .toList(),
                 Catalogue.all().stream()
-                        .map(t -> new Offered(t.id(), t.name(), t.covers(), t.isPartial()))
+                        .map(t -> new Offered(t.id(), t.name(), t.covers(), t.isPartial(), t.finishes()))
                         .toList(),
                 AheadCatalogue.all().stream()
                         .map(k -> new AheadChoice(k.kind(), k.name()))
