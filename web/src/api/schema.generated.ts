@@ -1269,6 +1269,7 @@ export interface components {
             shelf: components["schemas"]["Round"][];
             /** @enum {string} */
             course?: "alternate" | "round";
+            weighed?: components["schemas"]["Weighed"][];
         };
         Round: {
             name: string;
@@ -1278,6 +1279,11 @@ export interface components {
         Tape: {
             /** Format: double */
             divisionMm: number;
+        };
+        Weighed: {
+            finish: string;
+            /** Format: double */
+            per: number;
         };
         WorkupRequest: {
             plan: components["schemas"]["Plan"];
@@ -1491,6 +1497,7 @@ export interface components {
             turns: components["schemas"]["Turn"][];
             wanted: components["schemas"]["Wanted"][];
             out: components["schemas"]["Out"][];
+            layers: components["schemas"]["Phrase"][];
         };
         Mark: {
             /** Format: int32 */
@@ -2238,6 +2245,7 @@ export interface components {
             up: number;
             /** Format: double */
             angle: number;
+            within: boolean;
         };
         Allergen: {
             name: string;

@@ -87,16 +87,6 @@ export function LevelBand(props: Props) {
             />
           ) : null;
         })}
-        {hidden.length > 0 ? (
-          <path
-            d={ring(hidden, scale, true)}
-            fill="var(--color-edge)"
-            stroke="var(--color-ink)"
-            strokeWidth={1}
-            strokeDasharray="4 3"
-            className="pointer-events-none"
-          />
-        ) : null}
         {divided.marks.map((mark) => {
           const p = at(mark.s);
           const far = Math.hypot(p.x, p.y) || 1;
@@ -140,6 +130,17 @@ export function LevelBand(props: Props) {
             );
           })}
         </g>
+        {hidden.length > 0 ? (
+          // Over the courses: flags of a board go on under the cake.
+          <path
+            d={ring(hidden, scale, true)}
+            fill="var(--color-edge)"
+            stroke="var(--color-ink)"
+            strokeWidth={1}
+            strokeDasharray="4 3"
+            className="pointer-events-none"
+          />
+        ) : null}
         <g className="pointer-events-none">
           <line
             x1={scale.x(0)}

@@ -10,7 +10,7 @@ const piece = (angle: number, up: number): PieceWorkup => ({
   picks: 1,
   buried: 50,
   fields: [],
-  places: [{ tier: 'top', x: 40 * Math.sin(angle), y: -40 * Math.cos(angle), up, angle }],
+  places: [{ tier: 'top', x: 40 * Math.sin(angle), y: -40 * Math.cos(angle), up, angle, within: false }],
 });
 const tops = new Map([['top', 100]]);
 
@@ -26,6 +26,12 @@ describe('pieces made ahead', () => {
     expect(isBehind(one!)).toBe(behind);
     expect(one!.faces).toBe(!behind);
     expect(one!.onSide).toBe(false);
+  });
+  it('in a hole is on no side, and seen above the top alone', () => {
+    const own = piece(0, 0);
+    const [one] = stood([{ ...own, places: [{ ...own.places[0]!, within: true }] }], tops, 0);
+    expect(one!.onSide).toBe(false);
+    expect(one!.floor).toBe(100);
   });
   it('at the side is told from one on top, and a topper reaches above the stack', () => {
     expect(stood([piece(0, 30)], tops, 0)[0]!.onSide).toBe(true);

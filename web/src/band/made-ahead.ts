@@ -17,6 +17,8 @@ export interface Stood {
   rightD: number;
   /** Whether its face is turned to the viewer. */
   faces: boolean;
+  /** What of it is lower than this above the tier's foot stands in its hole, mm. */
+  floor: number;
   /** Whether it is held by the side: from behind the cake hides it. */
   onSide: boolean;
 }
@@ -42,7 +44,8 @@ export function stood(
         rightX: c * cos + s * sin,
         rightD: s * cos - c * sin,
         faces: -c * cos - s * sin < 0,
-        onSide: p.up < (tops.get(p.tier) ?? 0) - 1e-6,
+        floor: p.within ? (tops.get(p.tier) ?? 0) : Number.NEGATIVE_INFINITY,
+        onSide: !p.within && p.up < (tops.get(p.tier) ?? 0) - 1e-6,
       };
     }),
   );
@@ -64,7 +67,11 @@ export function drawAhead(ctx: CanvasRenderingContext2D, pieces: readonly Stood[
     for (let i = 0; i + 1 < piece.outline.length; i += 2) {
       const px = piece.outline[i]!;
       ctx.lineTo(
-        ...toPx(piece.x + px * piece.rightX, piece.up + piece.outline[i + 1]!, piece.d + px * piece.rightD),
+        ...toPx(
+          piece.x + px * piece.rightX,
+          Math.max(piece.floor, piece.up + piece.outline[i + 1]!),
+          piece.d + px * piece.rightD,
+        ),
       );
     }
     ctx.closePath();

@@ -130,9 +130,10 @@ function OwnPieces({
       if (side && Math.cos(angle) < 0) {
         return null;
       }
-      const out = piece.seat.on === 'top' ? piece.seat.out : piece.seat.out || on.form.width / 2;
+      const hole = piece.seat.on === 'hole';
+      const out = hole || piece.seat.on === 'top' ? piece.seat.out : piece.seat.out || on.form.width / 2;
       const x = on.middle + (side ? on.form.width / 2 : out) * Math.sin(angle);
-      const z = on.foot + (side ? piece.seat.up : on.form.height.mm);
+      const z = on.foot + (side ? piece.seat.up : hole ? 0 : on.form.height.mm);
       const flat = side ? Math.abs(Math.cos(angle)) : 1;
       const path = outline
         .map((v, j) =>
@@ -144,9 +145,10 @@ function OwnPieces({
           key={`${piece.id}-${i}`}
           d={`${path}Z`}
           fill="var(--color-tape)"
-          fillOpacity={0.55}
+          fillOpacity={hole ? 0.3 : 0.55}
           stroke="var(--color-ink)"
           strokeWidth={1.2}
+          strokeDasharray={hole ? '5 4' : undefined}
         >
           <title>{piece.name}</title>
         </path>

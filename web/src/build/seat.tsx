@@ -58,6 +58,14 @@ export function Seat({ lower, upper, standing, shift, across, picks }: Props) {
         stroke="var(--color-ink)"
         strokeWidth={1.8 / k}
       />
+      {lower.form.hole.length > 0 ? (
+        <path
+          d={around(lower.form.hole, 1, 0, 0)}
+          fill="var(--color-edge)"
+          stroke="var(--color-ink)"
+          strokeWidth={1.2 / k}
+        />
+      ) : null}
       {upper ? (
         <path
           d={around(upper.form.outline, 1, dx, dy)}

@@ -195,6 +195,16 @@ const HowMade = memo(function HowMade({ making, colours, palette }: MadeProps) {
           </tbody>
         </table>
       ) : null}
+      {making.layers.length > 0 ? (
+        <>
+          <p className="text-[0.97rem] font-semibold">Laid in this order, built in reverse</p>
+          <ol className="mb-2 list-decimal pl-6 text-[0.97rem]">
+            {making.layers.map((layer, i) => (
+              <li key={i}>{say(layer, unit)}</li>
+            ))}
+          </ol>
+        </>
+      ) : null}
       <p className="mb-2 text-[0.97rem]">
         <b>Holds with</b> {making.adhesive}. <span className="text-soft">{capital(making.why)}.</span>
       </p>

@@ -56,7 +56,7 @@ export function OnTheBand(props: Held) {
     }
   };
   const holds = (scale: BandScale | LevelScale) =>
-    worn && dressing && worn.surface === seen.kind ? (
+    worn && dressing && worn.surface === seen.kind && !dressing.over ? (
       <Holds worn={worn} dressing={dressing} divided={divided} section={section} scale={scale} seen={seen} />
     ) : null;
   return (

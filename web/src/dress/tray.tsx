@@ -80,8 +80,15 @@ export function Tray({ division, surface, colours, close, choose }: Props) {
                 onClick={() => add(worn.technique)}
                 className="block w-full overflow-hidden rounded-md border border-ink/40 bg-paper text-left hover:border-ink"
               >
-                <Sample form={worked.form} divided={divided} worn={worn} colours={colours} />
-                <span className="block px-3 py-2 font-semibold">{worn.name}</span>
+                <Sample
+                  form={worked.form}
+                  divided={divided}
+                  worn={worn}
+                  colours={worn.finish ? [{ fill: worn.finish.look.tint }] : colours}
+                />
+                <span className="block px-3 py-2 font-semibold">
+                  {techniques.find((t) => t.id === worn.technique)?.name ?? worn.name}
+                </span>
               </button>
             </li>
           ))}

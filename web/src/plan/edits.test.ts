@@ -90,6 +90,17 @@ describe('edits', () => {
     expect(tier(addBorder('top', edge)(samplePlan())).borders[0]!.zone.from.edge).toBe(edge);
   });
 
+  it('a mend puts a course last', () => {
+    const two = addDressing('top', 'pearls')(samplePlan());
+    const place = { tier: 'top', division: 'marks', dressing: 'swags' };
+    const label = { template: '', quantities: [] };
+    const last = mend(place, { label, changes: [{ target: 'dressing', field: 'place', value: 'last' }] })(
+      two,
+    );
+    expect(tier(last).dressings.map((d) => d.id)).toEqual(['pearls', 'swags']);
+    expect(tier(last).dressings[1]).not.toHaveProperty('place');
+  });
+
   it('a new dressing has a name of its own', () => {
     const twice = addDressing('top', 'swag')(addDressing('top', 'swag')(samplePlan()));
     expect(tier(twice).dressings.map((d) => d.id)).toEqual(['swags', 'swag', 'swag-2']);
@@ -101,6 +112,7 @@ describe('edits', () => {
     ['division', 'count', 3, (p: Plan) => tier(p).divisions[0]!.count],
     ['division', 'front', 'mark', (p: Plan) => tier(p).divisions[0]!.front],
     ['tier', 'height', 90, (p: Plan) => tier(p).height],
+    ['tier', 'top/height', 95, (p: Plan) => tier(p).height],
     ['dressing', 'covers', true, (p: Plan) => tier(p).dressings[0]!.covers],
     ['dressing', 'zone', undefined, (p: Plan) => tier(p).dressings[0]!.zone],
   ] as const)('a mend edits the %s %s', (target, field, value, got) => {

@@ -15,8 +15,8 @@ export function Lead({ number, unit, words }: { number: string; unit: string; wo
 export function Row({ label, children }: { label: string; children: ReactNode }) {
   return (
     <div className="flex items-baseline justify-between gap-3 border-b border-dotted border-ink/30 py-1.5">
-      <dt className="text-[0.98rem]">{label}</dt>
-      <dd className="text-right text-[1.02rem] font-semibold whitespace-nowrap">{children}</dd>
+      <dt className="shrink-0 text-[0.98rem]">{label}</dt>
+      <dd className="text-right text-[1.02rem] leading-snug font-semibold">{children}</dd>
     </div>
   );
 }

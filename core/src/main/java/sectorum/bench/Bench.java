@@ -13,9 +13,14 @@ import sectorum.measure.Tape;
  * @param tape in hand; suggested sizes are rounded to it
  * @param shelf the rounds owned that a curve can be traced around
  * @param course the order of the places round a tier; absent: alternating
+ * @param weighed what finishes took, as far as anybody has weighed it; absent: nothing
  */
 public record Bench(
-        Tape tape, Hand hand, List<Round> shelf, @Absent Course course) {
+        Tape tape,
+        Hand hand,
+        List<Round> shelf,
+        @Absent Course course,
+        @Absent List<Weighed> weighed) {
     static final int MOST = 500;
 
     public Bench {
@@ -25,6 +30,7 @@ public record Bench(
         hand = hand == null ? Hand.RIGHT : hand;
         course = course == null ? Course.ALTERNATE : course;
         shelf = shelf == null ? List.of() : List.copyOf(shelf);
+        weighed = weighed == null ? List.of() : List.copyOf(weighed);
         if (shelf.size() > MOST) {
             throw new Refused(
                     "shelf",
@@ -37,6 +43,19 @@ public record Bench(
 
     public Bench(Tape tape, Hand hand, List<Round> shelf) {
         this(tape, hand, shelf, Course.ALTERNATE);
+    }
+
+    public Bench(Tape tape, Hand hand, List<Round> shelf, @Absent Course course) {
+        this(tape, hand, shelf, course, List.of());
+    }
+
+    /** Grams to 100 cm² that a finish took when it was weighed, or what is usual. */
+    public double weighed(String finish, double usual) {
+        return weighed.stream()
+                .filter(w -> w.finish().equals(finish))
+                .findFirst()
+                .map(Weighed::per)
+                .orElse(usual);
     }
 
     /** A right hand with this tape and nothing on the shelf. */

@@ -48,4 +48,12 @@ public record Stock(List<Thing> things, @Absent Double hour) {
                 .map(t -> new Round(t.name(), t.size("across")))
                 .toList();
     }
+
+    /** What finishes took when a patch was weighed. */
+    public List<Weighed> weighed() {
+        return of(ThingKind.COLOUR)
+                .filter(t -> t.size("per") > 0)
+                .map(t -> new Weighed(t.choice("of"), t.size("per")))
+                .toList();
+    }
 }

@@ -17,7 +17,24 @@ public enum ThingKind {
             "Paste and icing in stock is taken off the shopping list.",
             Counted.GRAMS,
             Field.choice("paste", "Is", pastes(), "fondant")),
-    COLOUR("Colours", "Gels, dusts and paints.", Counted.GRAMS),
+    COLOUR(
+            "Colours",
+            "Gels, dusts and paints; of a finish what was weighed on a patch.",
+            Counted.GRAMS,
+            Field.choice(
+                    "of",
+                    "For",
+                    List.of(
+                            new Field.Choice("paste", "colouring paste"),
+                            new Field.Choice("dust", "dry dusting"),
+                            new Field.Choice("wash", "a wash with spirit"),
+                            new Field.Choice("paint", "paint with oil"),
+                            new Field.Choice("airbrush", "the airbrush"),
+                            new Field.Choice("glitter", "glitter"),
+                            new Field.Choice("leaf", "leaf"),
+                            new Field.Choice("glaze", "glaze")),
+                    "paste"),
+            Field.mass("per", "Weighed, to 100 cm²", 0, 20, 0, "0 while nobody has weighed it.")),
     PEARL(
             "Pearls",
             "Pearls by their diameter.",

@@ -25,6 +25,8 @@ public final class Holes {
             "What stands in the hole of a ring has less than 5 mm of room beside it, or the tier has no hole.");
 
     private static final double CLEAR_MM = 5;
+    /** What a ring has of cake on both sides of its hole together, mm. */
+    private static final double LEAST_RING_MM = 20;
 
     private Holes() {}
 
@@ -64,7 +66,7 @@ public final class Holes {
         double under = Rounding.ceil(2 * (reach + CLEAR_MM));
         double cutter = under + 2 * tier.coatThickness();
         List<Mend> mends = new ArrayList<>();
-        double most = tier.sizes().get("diameter") instanceof Number d ? d.doubleValue() - 20 : 0;
+        double most = tier.kind().build(tier.sizes(), 0).box().width() - LEAST_RING_MM;
         if (cutter <= most) {
             mends.add(new Mend(
                     Phrase.of("Cut the hole {} wide", Quantity.length(cutter)),

@@ -20,8 +20,9 @@ public final class Seating {
      * @param y mm behind it
      * @param up mm above the tier's foot
      * @param angle radians from the front to the right as seen from above: where it looks
+     * @param within whether it stands in the tier's hole: only what rises over its top is seen
      */
-    public record Place(String tier, double x, double y, double up, double angle) {}
+    public record Place(String tier, double x, double y, double up, double angle, boolean within) {}
 
     /** One place for each of the pieces alike, in order. */
     public static List<Place> of(Plan plan, OwnPiece piece) {
@@ -49,7 +50,8 @@ public final class Seating {
             boolean atSide = piece.seat().on() == OwnPiece.On.SIDE;
             double up = atSide ? piece.seat().up() : piece.seat().on() == OwnPiece.On.HOLE ? 0 : side.upright();
             double out = picks.out(piece, dx, dy) * (atSide ? side.narrowing(Math.min(up, body.height())) : 1);
-            places.add(new Place(body.id(), out * dx, out * dy, up, angle));
+            places.add(new Place(
+                    body.id(), out * dx, out * dy, up, angle, piece.seat().on() == OwnPiece.On.HOLE));
         }
         return places;
     }

@@ -99,6 +99,7 @@ public final class TableWork {
                 false,
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of());
         return new Job(
                 "",

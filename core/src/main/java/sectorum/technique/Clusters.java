@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import sectorum.bench.Rate;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Ink;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
@@ -15,6 +17,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
+import sectorum.surface.LevelSurface;
 import sectorum.surface.Surface;
 import sectorum.surface.Zone;
 
@@ -174,7 +177,21 @@ final class Clusters implements Everywhere {
         handle(work, set, place);
         judge(work, set, place, wanted, balls);
         make(work, set, sizes, balls, colours);
+        if (place.surface() instanceof LevelSurface level) {
+            work.draw(() -> plan(level.inPlane(place.zone().foot()), balls));
+        }
         return work.done();
+    }
+
+    /** Where each goes, at true size: laid on, pricked through, taken off. */
+    private static Drawing plan(List<Double> edge, List<Cluster.Ball> balls) {
+        Card card = Card.of(edge, true);
+        for (Cluster.Ball ball : balls) {
+            card.path(
+                    ball.lift() > 0 ? Ink.Pen.GUIDE : Ink.Pen.MARK,
+                    Flat.moved(Flat.ring(Flat.circle(ball.across(), 24)), ball.x(), ball.y()));
+        }
+        return card.made("cluster-plan", Phrase.of("Where {} go, from above", Quantity.count(balls.size())));
     }
 
     private static int reserve(Settings set, int pieces) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import sectorum.drawing.Drawing;
 import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
 
 /** Small pieces that cover a surface: how each looks, and how many it takes (craft 3F). */
 enum Cover {
@@ -116,6 +117,12 @@ enum Cover {
             line.add(r * Math.sin(t));
         }
         return line;
+    }
+
+    /** A frame to cover or strew a patch in, as one likes it. */
+    static Drawing swatch(double side) {
+        return card(
+                "swatch", Flat.rectangle(0, 0, side, side), Phrase.of("Swatch, {} each way", Quantity.length(side)));
     }
 
     /** The template of a piece at true size. */

@@ -285,6 +285,9 @@ final class Coverage implements Everywhere {
         handles(work, set, place);
         judge(work, set, place, wanted, covers);
         CoverageMaking.make(work, set, colours, sizes);
+        if (set.by() == By.SWATCH) {
+            work.draw(() -> Cover.swatch(set.patch()));
+        }
         return work.done();
     }
 

@@ -356,7 +356,18 @@ final class DressingBuilder {
     /** Everything, with the totals that every dressing has at the end of its figures. */
     Dressed done() {
         Making making = new Making(
-                cuts, used, adhesive.words(), adhesive.why(), steps, tools, powder, unstacked, turns, wanted, out);
+                cuts,
+                used,
+                adhesive.words(),
+                adhesive.why(),
+                steps,
+                tools,
+                powder,
+                unstacked,
+                turns,
+                wanted,
+                out,
+                List.of());
         if (making.pieces() > 0) {
             figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
         }

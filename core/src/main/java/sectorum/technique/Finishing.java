@@ -164,7 +164,7 @@ final class Finishing implements Everywhere {
                     "To 100 cm², of " + of,
                     0.001,
                     20,
-                    kind.per(),
+                    place.bench().weighed(KIND.choice(values), kind.per()),
                     "Weigh the pot before and after a patch of 10 by 10 cm."));
         }
         fields.add(Field.count("passes", "Passes", 1, 8, kind.passes(), "Each is left to dry before the next."));
@@ -269,7 +269,7 @@ final class Finishing implements Everywhere {
             work.lead("minutes", "of " + set.kind().words(), Quantity.minutes(minutes(set, place, area)));
         }
         if (set.kind().parts().size() < 2) {
-            work.lead("passes", Quantity.count(set.passes()));
+            work.lead("passes", "times over", Quantity.count(set.passes()));
         }
         for (FinishKind.Part part : set.kind().parts()) {
             double grams = grams(set, area) * part.grams() / set.kind().per();

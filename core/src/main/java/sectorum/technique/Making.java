@@ -20,6 +20,7 @@ import sectorum.measure.Values;
  * @param powder CMC kneaded into its paste, g/kg
  * @param unstacked whether it goes onto its tier while that stands alone: a wrap is pressed onto one chilled tier
  * @param wanted what is made ahead for it, and set in its steps
+ * @param layers in the order of laying, where the first laid is what shows; empty: it is laid as it is seen
  * @param out what of it comes out again before the cake is cut
  * @param turns each time it is turned over on its way to the cake; empty: it is never turned
  */
@@ -34,8 +35,10 @@ public record Making(
         boolean unstacked,
         List<Turn> turns,
         List<Wanted> wanted,
-        List<Out> out) {
+        List<Out> out,
+        List<Phrase> layers) {
     public Making {
+        layers = List.copyOf(layers);
         out = List.copyOf(out);
         wanted = List.copyOf(wanted);
         tools = List.copyOf(tools);
@@ -174,9 +177,14 @@ public record Making(
      */
     public record Pause(double least, double most, Storage storage, String where) {}
 
+    /** The same built in reverse of these layers. */
+    public Making laid(List<Phrase> reversed) {
+        return new Making(cuts, used, adhesive, why, steps, tools, powder, unstacked, turns, wanted, out, reversed);
+    }
+
     /** The same in other steps. */
     public Making in(List<Step> others) {
-        return new Making(cuts, used, adhesive, why, others, tools, powder, unstacked, turns, wanted, out);
+        return new Making(cuts, used, adhesive, why, others, tools, powder, unstacked, turns, wanted, out, layers);
     }
 
     /** Hands for all steps, minutes. */
@@ -201,13 +209,11 @@ public record Making(
 
     /** Pieces that go on, those made ahead with them. */
     public int pieces() {
-        return wanted.stream().mapToInt(Wanted::count).sum()
-                + cutPieces();
+        return wanted.stream().mapToInt(Wanted::count).sum() + cutPieces();
     }
 
     /** Whole pieces beside those needed. */
     public int spares() {
-        return wanted.stream().mapToInt(w -> w.material().spare().of(w.count())).sum()
-                + cutSpares();
+        return wanted.stream().mapToInt(w -> w.material().spare().of(w.count())).sum() + cutSpares();
     }
 }

@@ -1,6 +1,7 @@
 package sectorum.technique;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import sectorum.finding.Level;
@@ -83,19 +84,25 @@ final class RuffleRows implements Everywhere {
         }
     }
 
-    record Settings(
-            Material material, double height, double other, double pitch, Fullness fullness, Edge edge, Cut cut) {
-        /** Every other row may be of another height, from the same sheet. */
+    /** What the heights are called in documents, in turn. */
+    private static final List<String> NAMES = List.of("height", "other", "third");
+
+    record Settings(Material material, List<Double> heights, double pitch, Fullness fullness, Edge edge, Cut cut) {
+        /** Rows take the heights in turn, all from the same sheets. */
         double high(int row) {
-            return row % 2 == 1 && other > 0 ? other : height;
+            return heights.get(row % heights.size());
+        }
+
+        double height() {
+            return heights.get(0);
         }
 
         double highest() {
-            return Math.max(height, other);
+            return Collections.max(heights);
         }
 
         double lowest() {
-            return other > 0 ? Math.min(height, other) : height;
+            return Collections.min(heights);
         }
 
         double thick() {
@@ -140,7 +147,7 @@ final class RuffleRows implements Everywhere {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("material", "height", "other", "pitch", "fullness", "edge", "cut");
+        return Set.of("material", "height", "other", "third", "pitch", "fullness", "edge", "cut");
     }
 
     @Override
@@ -156,7 +163,9 @@ final class RuffleRows implements Everywhere {
         return List.of(
                 MATERIAL,
                 height,
-                Field.length("other", "Every other one of", 0, 200, 0, "0 where all are alike."),
+                Field.length(
+                        "other", "The next row of", 0, 200, 0, "Rows take their heights in turn; 0: all are alike."),
+                Field.length("third", "The third of", 0, 200, 0, "Of three heights in turn; 0: there are two."),
                 Field.length(
                         "pitch", "A row every", 2, 400, Math.max(2, place.onTape(a * 0.55)), "At most; made even."),
                 FULL,
@@ -169,8 +178,7 @@ final class RuffleRows implements Everywhere {
         Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
                 Material.of(chosen.choice("material")),
-                chosen.number("height"),
-                chosen.number("other"),
+                heights(chosen),
                 chosen.number("pitch"),
                 Choices.of(Fullness.values(), chosen.choice("fullness")),
                 Choices.of(Edge.values(), chosen.choice("edge")),
@@ -212,6 +220,17 @@ final class RuffleRows implements Everywhere {
         judge(work, set, room, pitch);
         RuffleMaking.make(work, set, rows, place);
         return work.done();
+    }
+
+    private static List<Double> heights(Chosen chosen) {
+        List<Double> heights = new ArrayList<>();
+        for (String name : NAMES) {
+            double height = chosen.number(name);
+            if (height > 0 || heights.isEmpty()) {
+                heights.add(height);
+            }
+        }
+        return heights;
     }
 
     /** Colours go in bands from the foot to the top: a colour named twice has twice the rows. */
@@ -310,7 +329,7 @@ final class RuffleRows implements Everywhere {
                             Quantity.length(room)),
                     Mend.setting(
                             Phrase.of("Take strips of {}", Quantity.length(Math.max(3, room))),
-                            set.other() > set.height() ? "other" : "height",
+                            NAMES.get(set.heights().indexOf(set.highest())),
                             Math.max(3, room)));
         }
         if (pitch > set.lowest() + Rounding.EPS) {

@@ -140,6 +140,9 @@ final class Strewing implements Everywhere {
         for (int first : place.turns().firsts()) {
             work.used(set.material(), first, 0, grams / place.colours(), 0);
         }
+        if (set.by() == By.SWATCH) {
+            work.draw(() -> Cover.swatch(set.patch()));
+        }
         return work.adhesive(set.material().adhesive())
                 .step(
                         Phrase.of(

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import sectorum.bench.Rate;
-import sectorum.bench.ThingKind;
 import sectorum.finding.Change;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
@@ -298,7 +297,6 @@ final class Tiles implements Technique {
                 full,
                 many[0],
                 set.material().spare()));
-        work.tool(ThingKind.CUTTER, "wide", set.wide(), 0.5);
         long cut = flags.stream().filter(f -> !f.isWhole()).count();
         work.adhesive(set.material().adhesive())
                 .step(

@@ -9,6 +9,8 @@ import java.util.TreeSet;
 import java.util.function.BiFunction;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
 import sectorum.plan.Dressing;
 import sectorum.plan.Over;
 import sectorum.plan.Tier;
@@ -114,6 +116,20 @@ final class Finishes {
         return later;
     }
 
+    /** What is laid upon what: the finish first, so that it is what shows once all of it is turned over. */
+    private static List<Phrase> reversed(TierWorkup.Worn finish, TierWorkup.Worn under) {
+        List<Phrase> layers = new ArrayList<>(under.making().layers());
+        layers.add(0, Phrase.of("{} on the mould or sheet: what shows", Quantity.text(finish.name())));
+        if (layers.size() == 1) {
+            under.making().used().stream()
+                    .map(Making.Used::material)
+                    .distinct()
+                    .forEach(m -> layers.add(Phrase.of("{} over it", Quantity.text(m.words()))));
+            layers.add(Phrase.of("turned over and lifted off: {} shows", Quantity.text("the first laid")));
+        }
+        return layers;
+    }
+
     /**
      * A finish that is done before its pieces are set on, or before they are poured, is a step of theirs: it has none of its
      * own then, and theirs are done here.
@@ -134,7 +150,12 @@ final class Finishes {
                     finish.making().steps().stream()
                             .map(s -> s.taking(s.minutes() / parts))
                             .toList());
-            done.put(under.id(), under.in(steps));
+            TierWorkup.Worn now = under.in(steps);
+            done.put(
+                    under.id(),
+                    finish.finish().look().order() == FinishOrder.FIRST
+                            ? now.made(now.making().laid(reversed(finish, now)))
+                            : now);
         }
         return finish.in(List.of());
     }

@@ -161,21 +161,14 @@ public record TierWorkup(
             @Absent Finish finish) {
         /** The same made in other steps. */
         Worn in(List<Making.Step> steps) {
+            return made(making.in(steps));
+        }
+
+        /** The same made so. */
+        Worn made(Making other) {
             return new Worn(
-                    id,
-                    technique,
-                    name,
-                    surface,
-                    zone,
-                    stretch,
-                    fields,
-                    layout,
-                    figures,
-                    handles,
-                    findings,
-                    drawings,
-                    making.in(steps),
-                    finish);
+                    id, technique, name, surface, zone, stretch, fields, layout, figures, handles, findings, drawings,
+                    other, finish);
         }
     }
 }

@@ -7,12 +7,20 @@ import static sectorum.workup.Tiers.worn;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import sectorum.bench.Bench;
+import sectorum.bench.Hand;
+import sectorum.bench.Stock;
+import sectorum.bench.Thing;
+import sectorum.bench.ThingKind;
+import sectorum.bench.Weighed;
 import sectorum.finding.Finding;
 import sectorum.material.Material;
 import sectorum.measure.Refused;
+import sectorum.measure.Values;
 import sectorum.outline.OutlineKind;
 import sectorum.plan.Dressing;
 import sectorum.plan.Over;
@@ -113,6 +121,30 @@ class FinishTest {
         assertThat(used(of(tier, "finish"), Material.DUST)).isCloseTo(dm2 * 0.12 * times, within(1e-9));
     }
 
+    /** What was weighed on a patch is kept in the cupboard, and taken from then on unless a plan says otherwise. */
+    @ParameterizedTest(name = "{0}: {1} g to 100 cm²")
+    @CsvSource({"kind=dust, 0.2", "kind=wash, 0.3", "kind=dust per=0.5, 0.5"})
+    void whatWasWeighedIsTaken(String settings, double per) {
+        Thing pot = Thing.of(ThingKind.COLOUR, "Old gold", new Values(Map.of("of", "dust", "per", 0.2)));
+        Thing gel = Thing.of(ThingKind.COLOUR, "Green gel", Values.NONE);
+        List<Weighed> weighed = new Stock(List.of(pot, gel), null).weighed();
+        assertThat(weighed).containsExactly(new Weighed("dust", 0.2));
+        Bench bench = new Bench(Tiers.BENCH.tape(), Hand.RIGHT, List.of(), null, weighed);
+        Tier tier = Tiers.round().dressings(finish(settings)).tier();
+        TierWorkup.Worn worn = of(Workup.tier(tier, bench), "finish");
+        double usual = settings.contains("wash") ? 0.3 : 0.12;
+        double plain = used(
+                of(
+                        Workup.tier(
+                                Tiers.round()
+                                        .dressings(finish("kind=" + (settings.contains("wash") ? "wash" : "dust")))
+                                        .tier(),
+                                Tiers.BENCH),
+                        "finish"),
+                Material.DUST);
+        assertThat(used(worn, Material.DUST)).isCloseTo(plain * per / usual, within(1e-9));
+    }
+
     @Test
     void edgesAreToldByTheirLength() {
         TierWorkup tier = worked(DISCS, over("cover", "faces=edge wide=2"));
@@ -178,6 +210,7 @@ class FinishTest {
             assertThat(its.get(at).what().toString()).contains("ry dust on");
             assertThat(of(tier, "finish").making().steps()).isEmpty();
         }
+        assertThat(of(tier, "cover").making().layers()).hasSize(when.equals("first") ? 3 : 0);
         double before = plain.dressings().get(0).making().minutes();
         double all =
                 tier.dressings().stream().mapToDouble(w -> w.making().minutes()).sum();

@@ -76,9 +76,7 @@ class StretchTest {
                     .filter(w -> w.colour() == Making.UNCOLOURED)
                     .mapToInt(Making.Wanted::count)
                     .sum();
-            assertThat(layout.pieces())
-                    .isPositive()
-                    .isEqualTo(worn.making().pieces() - kept);
+            assertThat(layout.pieces()).isPositive().isEqualTo(worn.making().pieces() - kept);
             if (!hungStraight(technique, outline, on)
                     && worn.findings().stream().noneMatch(f -> f.rule().equals("hang.no-section"))) {
                 assertThat(layout.placements())

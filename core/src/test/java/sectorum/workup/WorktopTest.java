@@ -95,9 +95,9 @@ class WorktopTest {
         Worktop top = tables.top();
         StackWorkup worked = Workup.of(tables.plan(), Tiers.BENCH);
         double pieces = worked.tiers().stream()
-                .flatMap(t -> t.dressings().stream())
-                .mapToDouble(w -> w.making().grams())
-                .sum()
+                        .flatMap(t -> t.dressings().stream())
+                        .mapToDouble(w -> w.making().grams())
+                        .sum()
                 + worked.pieces(tables.plan()).stream()
                         .mapToDouble(p -> p.count() * AheadCatalogue.make(p).grams())
                         .sum();
@@ -346,6 +346,7 @@ class WorktopTest {
                                 0,
                                 false,
                                 List.of(turn, turn),
+                                List.of(),
                                 List.of(),
                                 List.of())
                         .isMirrored())

@@ -196,6 +196,13 @@ final class Browser implements AutoCloseable {
         });
     }
 
+    /** Opens a choice of many and takes one of them. */
+    void choose(String label, String option) {
+        press(label);
+        see(By.xpath("//*[@role='option'][normalize-space()='" + option + "']"))
+                .click();
+    }
+
     /** Types over what stands in a field and leaves it with Enter. */
     void type(String label, String text) {
         click(field(label));

@@ -15,12 +15,6 @@ import org.openqa.selenium.interactions.Actions;
 
 /** Every outline, real readings, all ways to mark, rescue, borders, the cupboard, a whole order. */
 class MeasureAndDivideIT extends Bench {
-    private void choose(String label, String option) {
-        browser.press(label);
-        browser.see(By.xpath("//*[@role='option'][normalize-space()='" + option + "']"))
-                .click();
-    }
-
     /** The sizes of the worked examples, bare; then a count that closes on each. */
     @Test
     void everyOutlineIsMeasuredAndDivided() {
@@ -38,7 +32,7 @@ class MeasureAndDivideIT extends Bench {
                 new String[] {"Petal", "Lobes=6,Lobe across=100,Middle to a lobe's middle=90", "98.6", "12"})) {
             browser.keys(Keys.ESCAPE);
             browser.press("Measure");
-            choose("Outline", each[0]);
+            browser.choose("Outline", each[0]);
             for (String size : each[1].split(",")) {
                 String[] part = size.split("=");
                 boolean count = part[0].equals("Sides") || part[0].equals("Lobes");
@@ -53,7 +47,7 @@ class MeasureAndDivideIT extends Bench {
         }
         browser.keys(Keys.ESCAPE);
         browser.press("Measure");
-        choose("Outline", "Square");
+        browser.choose("Outline", "Square");
         browser.press("Divide");
         browser.type("Sections", "11");
         browser.read("11 does not put a mark on each of 4 corners");

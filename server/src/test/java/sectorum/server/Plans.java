@@ -55,7 +55,8 @@ public final class Plans {
                 "orchestra-season-opener",
                 "beekeepers-guild-supper",
                 "chess-league-final",
-                "empty-plan");
+                "empty-plan",
+                "canal-museum-reopening");
     }
 
     /** One of the sample plans. */

@@ -56,7 +56,8 @@ public class Cupboard {
     /** The person whose turn it is at the bench, with the workshop's rounds on the shelf. */
     @Transactional
     public Bench bench() {
-        return tenancy.person().preferences().bench(new Stock(all(), null).shelf());
+        Stock stock = new Stock(all(), null);
+        return tenancy.person().preferences().bench(stock.shelf(), stock.weighed());
     }
 
     /** Keeps a new thing, or one that is there already under its id. */

@@ -28,7 +28,8 @@ public class DemoWorkshop implements SmartInitializingSingleton {
             new Sample("orchestra-season-opener.json", 25, 17),
             new Sample("beekeepers-guild-supper.json", 32, 16),
             new Sample("chess-league-final.json", 39, 10),
-            new Sample("empty-plan.json", 0, 0));
+            new Sample("empty-plan.json", 0, 0),
+            new Sample("canal-museum-reopening.json", 46, 11));
 
     private final PlanService plans;
     private final Cupboard cupboard;

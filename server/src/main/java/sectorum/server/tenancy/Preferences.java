@@ -5,6 +5,7 @@ import sectorum.bench.Bench;
 import sectorum.bench.Course;
 import sectorum.bench.Hand;
 import sectorum.bench.Round;
+import sectorum.bench.Weighed;
 import sectorum.divide.Rehearsal;
 import sectorum.measure.Absent;
 import sectorum.measure.Length;
@@ -38,9 +39,9 @@ public record Preferences(
         return new Tape(tapeMm);
     }
 
-    /** This person at a bench with these rounds on the shelf. */
-    public Bench bench(List<Round> shelf) {
-        return new Bench(tape(), hand, shelf, course);
+    /** This person at a bench with these rounds on the shelf, and what finishes were weighed. */
+    public Bench bench(List<Round> shelf, List<Weighed> weighed) {
+        return new Bench(tape(), hand, shelf, course, weighed);
     }
 
     public String show(double mm) {
