@@ -1592,7 +1592,7 @@ export interface components {
         };
         Shape: {
             /** @enum {string} */
-            role: "guide" | "piece" | "detail" | "tone";
+            role: "guide" | "piece" | "detail" | "edge" | "tone";
             closed: boolean;
             /** Format: double */
             wide: number;

@@ -17,6 +17,8 @@ export const INKS = {
 /** A dressing ready to be drawn often: its outlines made fine once. */
 export interface Course {
   surface: Worn['surface'];
+  /** Whether edges that can be gilded are shapes of their own: then outlines are not. */
+  edged: boolean;
   placements: readonly number[];
   standing: readonly number[];
   shapes: Fine[];
@@ -34,6 +36,7 @@ export function course({ layout, surface }: Worn, colours: readonly Shade[]): Co
   }
   const fresh = {
     surface,
+    edged: layout.shapes.some((s) => s.role === 'edge'),
     placements: layout.placements,
     standing: layout.standing,
     shapes: layout.shapes.map(fine),
@@ -87,14 +90,16 @@ export class Brush {
   private readonly shapes: readonly Fine[];
   private readonly colours: readonly Shade[];
   private readonly specks: boolean;
+  private readonly edged: boolean;
 
   constructor(
     private readonly ctx: CanvasRenderingContext2D,
-    { shapes, colours, placements }: Course,
+    { shapes, colours, placements, edged }: Course,
     private readonly k: number,
   ) {
     this.shapes = shapes;
     this.colours = colours;
+    this.edged = edged;
     this.specks = placements.length / ROW >= SPECKS_FROM;
   }
 
@@ -122,7 +127,7 @@ export class Brush {
 
   done(): void {
     if (this.open >= 0) {
-      ink(this.ctx, this.shapes[this.open]!, this.colours[this.colour] ?? BARE, this.k);
+      ink(this.ctx, this.shapes[this.open]!, this.colours[this.colour] ?? BARE, this.k, this.edged);
       this.open = -1;
       this.many = 0;
     }
@@ -243,7 +248,22 @@ function trace(ctx: CanvasRenderingContext2D, shape: Fine): void {
 
 const isFilled = ({ role, closed }: Fine) => closed && (role === 'piece' || role === 'tone');
 
-function ink(ctx: CanvasRenderingContext2D, shape: Fine, { fill, edge, wide }: Shade, k: number): void {
+function ink(
+  ctx: CanvasRenderingContext2D,
+  shape: Fine,
+  { fill, edge: gilt, wide }: Shade,
+  k: number,
+  edged: boolean,
+): void {
+  if (shape.role === 'edge') {
+    if (gilt) {
+      ctx.strokeStyle = gilt;
+      ctx.lineWidth = Math.max(0.8, (wide ?? 1) * k);
+      ctx.stroke();
+    }
+    return;
+  }
+  const edge = edged ? undefined : gilt;
   if (shape.role === 'tone') {
     ctx.globalAlpha = shape.tone;
     ctx.fillStyle = fill;

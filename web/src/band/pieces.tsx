@@ -19,6 +19,7 @@ export const Pieces = memo(function Pieces({ layout, form, colours, quiet }: Pro
   const taper = tapering(form);
   const { around } = taper;
   const paths = layout.shapes.map((s) => path(s.xz, s.closed));
+  const edged = layout.shapes.some((s) => s.role === 'edge');
   const reach = layout.shapes.map((s) => {
     const xs = s.xz.filter((_, i) => i % 2 === 0);
     return { left: Math.min(...xs), right: Math.max(...xs) };
@@ -37,7 +38,7 @@ export const Pieces = memo(function Pieces({ layout, form, colours, quiet }: Pro
     }
     // Mixed by hand: a group of its own opacity is painted twice, and a hand waits for it.
     const shade = colours[colour] ?? BARE;
-    const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet);
+    const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged);
     for (const shift of shifts) {
       drawn.push(
         <path
@@ -57,6 +58,7 @@ export const Pieces = memo(function Pieces({ layout, form, colours, quiet }: Pro
 /** The pieces of a level surface from above, x to the right and y up, in mm. */
 export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet }: Omit<Props, 'form'>) {
   const paths = layout.shapes.map((s) => path(s.xz, s.closed));
+  const edged = layout.shapes.some((s) => s.role === 'edge');
   const drawn = [];
   for (let at = 0; at < layout.placements.length; at += ROW) {
     const [index, x, y, turn, size, colour] = layout.placements.slice(at, at + ROW) as Row;
@@ -68,7 +70,7 @@ export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet }:
         transform={`translate(${x} ${-y}) rotate(${(-turn * 180) / Math.PI}) scale(${size})`}
         strokeLinecap="round"
         strokeLinejoin="round"
-        {...look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet)}
+        {...look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged)}
       />,
     );
   }
@@ -78,7 +80,17 @@ export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet }:
 type Row = [number, number, number, number, number, number];
 
 /** A piece in its colour, a string as thick as it is, a line on a piece fine, a line to follow in chalk's place. */
-export function look(shape: Layout['shapes'][number], { fill, edge, wide }: Shade, quiet: boolean) {
+export function look(
+  shape: Layout['shapes'][number],
+  { fill, edge: gilt, wide }: Shade,
+  quiet: boolean,
+  edged: boolean,
+) {
+  if (shape.role === 'edge') {
+    return { fill: 'none', stroke: gilt ?? 'none', strokeWidth: wide ?? 1 };
+  }
+  // Where edges that can be gilded are shapes of their own, outlines are not.
+  const edge = edged ? undefined : gilt;
   if (shape.role === 'tone') {
     return { fill, fillOpacity: shape.tone, stroke: 'none' };
   }

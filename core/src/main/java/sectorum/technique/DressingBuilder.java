@@ -72,6 +72,11 @@ final class DressingBuilder {
         return shape(Layout.Role.DETAIL, false, 0, line);
     }
 
+    /** An edge that can be gilded; of pieces without one it is all of their outline. */
+    int edge(List<Double> line) {
+        return shape(Layout.Role.EDGE, false, 0, line);
+    }
+
     private int shape(Layout.Role role, boolean closed, double wide, List<Double> xz) {
         shapes.add(new Layout.Shape(role, closed, wide, 1, xz));
         return shapes.size() - 1;

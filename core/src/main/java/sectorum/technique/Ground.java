@@ -88,11 +88,14 @@ public record Ground(@Absent Material coat, boolean wanted, List<Pieces> pieces,
         }
 
         double edges() {
-            double[] each = dressed.layout().shapes().stream()
+            List<Layout.Shape> shapes = dressed.layout().shapes();
+            double[] each = shapes.stream()
                     .mapToDouble(s -> Flat.length(s.xz(), s.closed()))
                     .toArray();
+            boolean free = shapes.stream().anyMatch(s -> s.role() == Layout.Role.EDGE);
+            Layout.Role gilded = free ? Layout.Role.EDGE : Layout.Role.PIECE;
             return dressed.layout().placements().stream()
-                    .filter(this::isMeant)
+                    .filter(p -> shapes.get(p.shape()).role() == gilded && meant(p.colour()))
                     .mapToDouble(p -> each[p.shape()] * p.size())
                     .sum();
         }

@@ -45,11 +45,15 @@ public record Layout(List<Shape> shapes, List<Placement> placements, List<LevelS
                         .toList());
     }
 
-    /** Whether a shape is a line to follow, a thing to stick on, a line on such a thing, or a breath of colour. */
+    /**
+     * Whether a shape is a line to follow, a thing to stick on, a line on such a thing, an edge of it that can be gilded and is
+     * not seen before, or a breath of colour.
+     */
     public enum Role {
         GUIDE,
         PIECE,
         DETAIL,
+        EDGE,
         TONE
     }
 

@@ -244,6 +244,8 @@ final class RuffleRows implements Everywhere {
         List<Double> outline = outline(set, wide, row.high(), number);
         int shape = work.piece(outline);
         int fold = work.detail(fold(outline));
+        // The edge that is stuck, its first two corners, is not seen.
+        int free = work.edge(outline.subList(4, outline.size()));
         double from = place.isClosed()
                 ? place.surface().period() / 2
                 : place.stretch().from().s();
@@ -256,7 +258,8 @@ final class RuffleRows implements Everywhere {
             double z = up ? row.z() : row.z() + row.high();
             int colour = band(number, rows, place);
             work.standing(shape, at, z, 0, set.fullness().lean, colour)
-                    .standing(fold, at, z, 0, set.fullness().lean, colour);
+                    .standing(fold, at, z, 0, set.fullness().lean, colour)
+                    .standing(free, at, z, 0, set.fullness().lean, colour);
         }
     }
 

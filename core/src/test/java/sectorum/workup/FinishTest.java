@@ -158,6 +158,16 @@ class FinishTest {
         assertThat(gilt.finish().look().wide()).isEqualTo(2);
     }
 
+    /** Of torn strips the free edge is gilded, not where they are stuck and lap. */
+    @Test
+    void ofARuffleItsFreeEdgeIsGilded() {
+        TierWorkup tier = worked(worn("ruffles", "fullness=flat cut=straight edge=up"), over("ruffles", "faces=edge"));
+        TierWorkup.Worn ruffles = of(tier, "ruffles");
+        double rows = figure(ruffles, "rows");
+        double foot = Tiers.round().tier().side().foot().mm();
+        assertThat(figure(of(tier, "finish"), "edges")).isCloseTo(rows * foot, within(rows * foot * 0.001));
+    }
+
     @Test
     void everyPieceOfAColourWhoeverItBelongsTo() {
         Dressing pearls = Tiers.coloured(worn("pearls", ""), "gold");

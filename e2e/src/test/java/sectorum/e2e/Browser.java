@@ -199,8 +199,7 @@ final class Browser implements AutoCloseable {
     /** Opens a choice of many and takes one of them. */
     void choose(String label, String option) {
         press(label);
-        see(By.xpath("//*[@role='option'][normalize-space()='" + option + "']"))
-                .click();
+        see(By.xpath("//*[@role='option'][normalize-space()='" + option + "']")).click();
     }
 
     /** Types over what stands in a field and leaves it with Enter. */

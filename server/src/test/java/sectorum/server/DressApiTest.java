@@ -7,6 +7,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import sectorum.surface.SurfaceKind;
+import sectorum.technique.Catalogue;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -30,9 +32,14 @@ class DressApiTest {
     void theTrayIsEveryTechniqueOnThisTier() {
         String question = asked("\"tier\":\"top\",\"division\":\"marks\",\"bench\":" + BENCH.formatted(""));
         JsonNode tray = http.post("/api/tray", question).json();
-        assertThat(tray.size())
-                .isEqualTo(http.get("/api/catalogue").json().get("techniques").size());
+        assertThat((long) tray.size())
+                .isEqualTo(Catalogue.all().stream()
+                        .filter(t -> t.surfaces().contains(SurfaceKind.SIDE))
+                        .count());
         tray.forEach(w -> assertThat(w.at("/layout/placements").size()).isPositive());
+        // A breath of colour says how densely it lies; everything else is as it is.
+        tray.forEach(w -> assertThat(w.at("/layout/shapes/0/tone").asDouble())
+                .isEqualTo(w.get("technique").asString().equals("finish") ? 0.4 : 1));
     }
 
     @Test

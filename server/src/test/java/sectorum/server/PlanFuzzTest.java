@@ -40,8 +40,12 @@ class PlanFuzzTest {
             "}",
             "\"__proto__\":1,");
 
-    private static final List<String> SAMPLES =
-            List.of("observatory-gala", "orchestra-season-opener", "beekeepers-guild-supper", "chess-league-final", "canal-museum-reopening");
+    private static final List<String> SAMPLES = List.of(
+            "observatory-gala",
+            "orchestra-season-opener",
+            "beekeepers-guild-supper",
+            "chess-league-final",
+            "canal-museum-reopening");
     /** Every route that takes a document, with the document's place in what it takes. */
     private static final Map<String, String> ROUTES = Map.ofEntries(
             Map.entry("/api/workup", "{\"plan\":%s}"),

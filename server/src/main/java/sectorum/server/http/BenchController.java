@@ -85,8 +85,7 @@ class BenchController {
      */
     record MaterialChoice(Material material, String words, boolean coats, boolean pieces, boolean dries) {
         static MaterialChoice of(Material m) {
-            return new MaterialChoice(
-                    m, m.words(), m.coats(), m.isShaped(), !Double.isNaN(m.dryingHours()));
+            return new MaterialChoice(m, m.words(), m.coats(), m.isShaped(), !Double.isNaN(m.dryingHours()));
         }
     }
 

@@ -23,6 +23,7 @@ final class LayoutForm extends ValueSerializer<Layout> {
             context.defaultSerializeProperty("role", shape.role(), to);
             to.writeBooleanProperty("closed", shape.closed());
             to.writeNumberProperty("wide", shape.wide());
+            to.writeNumberProperty("tone", shape.tone());
             to.writeArrayPropertyStart("xz");
             for (double each : shape.xz()) {
                 write(each, to);
