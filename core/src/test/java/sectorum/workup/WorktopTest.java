@@ -27,7 +27,6 @@ import sectorum.make.Worktop;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
 import sectorum.plan.Coat;
-import sectorum.plan.Colour;
 import sectorum.plan.Dressing;
 import sectorum.plan.Table;
 import sectorum.plan.Tier;
@@ -392,15 +391,5 @@ class WorktopTest {
             assertThat(way.saved()).isCloseTo(now - then, within(EXACT));
             assertThat(way.saved()).isPositive();
         });
-    }
-
-    @Test
-    void aBlendOfABlendIsRefused() {
-        Colour.Blend blend =
-                new Colour.Blend(false, List.of(new Colour.Portion("vein", 1), new Colour.Portion("plum", 1)));
-        List<Colour> palette = new ArrayList<>(Tables.PALETTE);
-        palette.add(new Colour("mud", "Mud", "#553311", "", blend));
-        Tables tables = new Tables(Tables.of(round()).tiers(), palette, sectorum.bench.Stock.NONE, Table.USUAL);
-        org.assertj.core.api.Assertions.assertThatThrownBy(tables::plan).hasMessageContaining("vein");
     }
 }
