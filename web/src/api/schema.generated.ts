@@ -895,7 +895,7 @@ export interface components {
             /** Format: double */
             across: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: double */
             thickness: number;
             colour?: string;
@@ -921,7 +921,7 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             colour?: string;
             /** @enum {string} */
             laid?: "spread" | "sheet" | "bare" | "strip";
@@ -1006,7 +1006,7 @@ export interface components {
         };
         Layer: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: double */
             thickness: number;
         };
@@ -1057,7 +1057,7 @@ export interface components {
             /** Format: int32 */
             count: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             colour?: string;
             dark: boolean;
             seat: components["schemas"]["Seat"];
@@ -1315,7 +1315,7 @@ export interface components {
         Cut: {
             what: components["schemas"]["Phrase"];
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: double */
             thickness: number;
             /** Format: int32 */
@@ -1649,7 +1649,7 @@ export interface components {
         };
         Used: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: int32 */
             colour: number;
             /** Format: double */
@@ -1670,7 +1670,7 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             /** Format: int32 */
             colour: number;
             /** Format: int32 */
@@ -1724,7 +1724,7 @@ export interface components {
             /** @enum {string} */
             form: "coat" | "cover" | "rolled" | "shaped" | "bought" | "sheet";
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -1776,7 +1776,7 @@ export interface components {
             index: number;
             name: string;
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -1836,7 +1836,7 @@ export interface components {
         };
         Mixed: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             tint: components["schemas"]["Tint"];
             powder: boolean;
             /** Format: double */
@@ -2525,7 +2525,7 @@ export interface components {
         };
         MaterialChoice: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
             words: string;
             coats: boolean;
             pieces: boolean;

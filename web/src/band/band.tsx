@@ -3,9 +3,11 @@ import type { Divided, Form, TierWorkup, Worn } from '../api/client';
 import { usePreferences } from '../units/preferences';
 import { lengthParts } from '../units/units';
 import { DensePieces, isDense } from './dense';
-import { type Label, spaced } from './geometry';
+import { type BandScale, type Label, spaced } from './geometry';
 import { onSurface } from './level';
+import { Notches } from './notches';
 import { Pieces } from './pieces';
+import { risen } from './rise';
 import type { Shade } from './shades';
 import { useWidth } from './size';
 
@@ -14,12 +16,7 @@ const SIDE = 24;
 const TAPE = 36;
 const HEAD = 30;
 
-export interface BandScale {
-  /** px per mm, alike both ways: the band is true to scale. */
-  k: number;
-  x: (s: number) => number;
-  y: (z: number) => number;
-}
+export type { BandScale } from './geometry';
 
 interface Props {
   form: Form;
@@ -67,10 +64,11 @@ export function Band(props: Props) {
   const [box, room] = useWidth<HTMLDivElement>(780);
   const around = form.foot.mm;
   const high = form.height.mm;
-  const k = fixed ?? Math.min((room - 2 * SIDE) / around, mostHeight / high);
+  const over = risen(dressings, high);
+  const k = fixed ?? Math.min((room - 2 * SIDE) / around, mostHeight / (high + over));
   const width = Math.max(room, Math.ceil(around * k + 2 * SIDE));
   const left = (width - around * k) / 2;
-  const top = HEAD;
+  const top = HEAD + over * k;
   const foot = top + high * k;
   const scale: BandScale = { k, x: (s) => left + s * k, y: (z) => foot - z * k };
   const height = foot + 16 + TAPE + 4;
@@ -211,55 +209,6 @@ export function Band(props: Props) {
         {children?.(scale)}
       </svg>
     </div>
-  );
-}
-
-/** Courses at the edge of the band, numbered from the foot, none on top of another. */
-function Notches({
-  dressings,
-  chosen,
-  scale,
-  onNotch,
-}: {
-  dressings: readonly Worn[];
-  chosen: string | undefined;
-  scale: BandScale;
-  onNotch: (id: string) => void;
-}) {
-  const rows = dressings
-    .flatMap((worn, i) => (worn.surface === 'side' ? [{ worn, i }] : []))
-    .map(({ worn, i }) => ({ worn, number: i + 1, y: scale.y((worn.zone.foot + worn.zone.top) / 2) }))
-    .sort((a, b) => b.y - a.y);
-  let above = Number.POSITIVE_INFINITY;
-  return (
-    <g>
-      {rows.map(({ worn, number, y }) => {
-        above = Math.min(y, above - 22);
-        const on = worn.id === chosen;
-        return (
-          <g
-            key={worn.id}
-            transform={`translate(${scale.x(0)} ${above})`}
-            onPointerDown={() => onNotch(worn.id)}
-            className="cursor-pointer"
-          >
-            <path
-              d="M-24 -9.5H-6L0 0L-6 9.5H-24Z"
-              fill={on ? 'var(--color-ink)' : 'var(--color-sheet)'}
-              stroke="var(--color-ink)"
-            />
-            <text
-              x={-15}
-              y={4.5}
-              textAnchor="middle"
-              className={`text-[13px] font-semibold ${on ? 'fill-sheet' : 'fill-ink'}`}
-            >
-              {number}
-            </text>
-          </g>
-        );
-      })}
-    </g>
   );
 }
 

@@ -1,5 +1,6 @@
 import type { Worn } from '../api/client';
 import { type Fine, fine, narrowing, Points, ROW, type Tapering } from './projection';
+import { reachOf } from './rise';
 import { keyOf, mixed, type Shade } from './shades';
 
 /** Colours of the house, for a canvas that knows no style sheet. */
@@ -17,6 +18,8 @@ export const INKS = {
 /** A dressing ready to be drawn often: its outlines made fine once. */
 export interface Course {
   surface: Worn['surface'];
+  /** How high above the foot it reaches, mm. */
+  top: number;
   /** Whether edges that can be gilded are shapes of their own: then outlines are not. */
   edged: boolean;
   placements: readonly number[];
@@ -36,6 +39,7 @@ export function course({ layout, surface }: Worn, colours: readonly Shade[]): Co
   }
   const fresh = {
     surface,
+    top: reachOf(layout),
     edged: layout.shapes.some((s) => s.role === 'edge'),
     placements: layout.placements,
     standing: layout.standing,

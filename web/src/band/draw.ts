@@ -50,6 +50,9 @@ export function drawTier(
 ): void {
   const eye = eyeOf(pose);
   const toPx = drawn(eye);
+  if (looks.closed) {
+    drawRising(ctx, b, courses, pose, true);
+  }
   if (looks.closed && b.narrow < 1) {
     // A side that leans in is seen all round from above: its foot is drawn under everything.
     ring(ctx, b, 1, 0, toPx);
@@ -66,6 +69,39 @@ export function drawTier(
     drawTop(ctx, b, toPx, looks);
     const level = courses.filter((c) => c.surface === 'top' || c.surface === 'ledge');
     drawLevel(ctx, level, b.upright, eye, pose.view.turn);
+    drawRising(ctx, b, courses, pose, false);
+  }
+}
+
+/** Over the edge by less than this, mm, and it is hidden by nothing that it should hide. */
+const OVER_MM = 0.5;
+
+/**
+ * What of a side's courses stands over its edge: at the back before the tier is drawn, in front after its top, and again after
+ * what stands on that.
+ */
+export function drawRising(
+  ctx: CanvasRenderingContext2D,
+  b: Body,
+  courses: readonly Course[],
+  pose: Pose,
+  away: boolean,
+): void {
+  const rising = courses.filter((c) => c.surface === 'side' && c.top > b.high + OVER_MM);
+  if (rising.length === 0) {
+    return;
+  }
+  const eye = eyeOf(pose);
+  for (const run of facing(b, true, away)) {
+    for (const each of rising) {
+      ctx.save();
+      if (!away) {
+        wall(ctx, b, run, b.high, each.top + 1, drawn(eye));
+        ctx.clip();
+      }
+      drawCourse(ctx, b, run, each, eye);
+      ctx.restore();
+    }
   }
 }
 

@@ -86,3 +86,11 @@ export function moved(
   const snapped = Math.floor(wanted / stepMm + 0.5 + 1e-9) * stepMm;
   return Math.min(max, Math.max(min, snapped));
 }
+
+/** The band as it is drawn. */
+export interface BandScale {
+  /** px per mm, alike both ways: the band is true to scale. */
+  k: number;
+  x: (s: number) => number;
+  y: (z: number) => number;
+}

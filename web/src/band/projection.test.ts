@@ -43,6 +43,11 @@ function seenOn(b: Body, run: Run, shape: Fine, s: number, size = 1, eye = EXACT
 
 describe.each(shapes)('%s, at twelve angles', (_, fixture) => {
   const sent = form(fixture);
+  it.each(ANGLES)('%d: what faces away is the rest of the way round', (turn) => {
+    const body = turned(sent, turn);
+    const length = (away: boolean) => facing(body, true, away).reduce((sum, r) => sum + r.to - r.from, 0);
+    expect(length(false) + length(true)).toBeCloseTo(body.around, 0);
+  });
   it.each(ANGLES)('%d: pieces lie on the outline to 0.1 mm, and what faces away is not seen', (turn) => {
     const body = turned(sent, turn);
     const runs = facing(body);

@@ -121,10 +121,12 @@ function wrapAngle(a: number): number {
  * outline runs anticlockwise, so what faces us runs to the right.
  *
  * @param closed false while the band is still open at the seam
+ * @param away those that face away instead
  */
-export function facing(b: Body, closed = true): Run[] {
+export function facing(b: Body, closed = true, away = false): Run[] {
   const n = b.x.length - 1;
-  const seen = (i: number) => b.x[i + 1]! - b.x[i]! > 1e-9;
+  const sign = away ? -1 : 1;
+  const seen = (i: number) => sign * (b.x[i + 1]! - b.x[i]!) > 1e-9;
   const runs: Run[] = [];
   for (let i = 0; i < n; i++) {
     if (seen(i) && (i === 0 || !seen(i - 1))) {

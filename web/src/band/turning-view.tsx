@@ -3,9 +3,10 @@ import type { PieceWorkup, TierWorkup, Worn } from '../api/client';
 import { Button } from '../ui/button';
 import { useKept } from '../ui/kept';
 import { course } from './brush';
-import { drawBoard, drawFront, drawTier, fitted, type Pose, widest } from './draw';
+import { drawBoard, drawFront, drawRising, drawTier, fitted, type Pose, widest } from './draw';
 import { drawAhead, isBehind, reaches, type Stood, stood } from './made-ahead';
 import { turned, type View } from './projection';
+import { risen } from './rise';
 import type { Shade } from './shades';
 import { reducedMotion } from './size';
 
@@ -41,7 +42,11 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier, pie
   const wide = widest(tiers.map((t) => t.form));
   const topmost = tiers.at(-1)!;
   const tall =
-    tiers.reduce((sum, t) => sum + t.form.height.mm, 0) + reaches(pieces, topmost.id, topmost.form.height.mm);
+    tiers.reduce((sum, t) => sum + t.form.height.mm, 0) +
+    Math.max(
+      reaches(pieces, topmost.id, topmost.form.height.mm),
+      risen(topmost.dressings, topmost.form.height.mm),
+    );
 
   const pose = () => fitted(tall, wide, view.current, width, height);
 
@@ -60,6 +65,8 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier, pie
     const all = stood(pieces, tops, view.current.turn);
     /** What stands before the next tier is drawn after that. */
     let waiting: [Stood[], Pose] | null = null;
+    /** What of the last tier stands over its edge hides the foot of the next. */
+    let before: Parameters<typeof drawRising> | null = null;
     tiers.forEach((t, i) => {
       const body = turned(t.form, view.current.turn);
       const cos = Math.cos(view.current.turn);
@@ -78,6 +85,10 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier, pie
       if (i === 0) {
         drawFront(ctx, body, here);
       }
+      if (before) {
+        drawRising(...(before as Parameters<typeof drawRising>));
+      }
+      before = [ctx, body, courses[i]!, here, false];
       if (waiting) {
         drawAhead(ctx, ...waiting);
       }

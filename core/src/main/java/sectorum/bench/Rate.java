@@ -20,6 +20,12 @@ public enum Rate {
     CLUSTERED(40, 10),
     /** A circle gathered in its middle and set in icing. */
     GATHERED(35, 10),
+    /** A panel stood up and held until it stays. */
+    PANEL(60, 10),
+    /** A sheet wrapped round and smoothed. */
+    WRAPPED(240, 10),
+    /** A rosette of a fall (craft 4.5). */
+    ROSETTE(12, 8),
     /** A flag laid close to its neighbours. */
     TILED(30, 10),
     /** A square decimetre strewn and brushed off. */

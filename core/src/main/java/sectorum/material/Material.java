@@ -82,6 +82,8 @@ public enum Material {
             .dries(24)
             .hard()
             .fragile()),
+    /** Spread into a mat and dried overnight; its density is a usual one. */
+    LACE(row("edible lace", Shaping.MELTED, 1.1).stuck(WATER, GLUE).shuns(Medium.STEAM)),
     PEARL(row("sugar pearls", Shaping.COUNTED, 1.5)
             .sized()
             .stuck(HOLLOW, Adhesive.ROYAL)

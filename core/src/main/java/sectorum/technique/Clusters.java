@@ -238,10 +238,10 @@ final class Clusters implements Everywhere {
             Cluster.Ball ball = balls.get(i);
             double turn = Seeded.share(set.seed() + 5L, i) * 2 * Math.PI;
             work.put(shapes.get(ball.size()), ball.s(), ball.z(), turn, 1, colours[i])
-                    .lift(ball.lift() + ball.across() / 2);
+                    .off(ball.lift() + ball.across() / 2, 0);
             if (!eyes.isEmpty()) {
                 work.put(eyes.get(ball.size()), ball.s(), ball.z(), 0, 1, colours[i])
-                        .lift(ball.lift() + ball.across() / 2);
+                        .off(ball.lift() + ball.across() / 2, 0);
             }
         }
     }

@@ -322,7 +322,7 @@ final class Coverage implements Everywhere {
             Spread.Spot at = spots.get(i);
             work.put(shapes.get(sizes[i]), at.s(), at.z(), set.shape().turn(at.chance()), 1, colours[i]);
             if (set.isBent()) {
-                work.lean(set.bent().lean);
+                work.off(0, set.bent().lean);
             }
         }
     }

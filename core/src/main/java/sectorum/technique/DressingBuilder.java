@@ -46,6 +46,7 @@ final class DressingBuilder {
     private final List<Making.Wanted> wanted = new ArrayList<>();
     private final List<Making.Turn> turns = new ArrayList<>();
     private final List<Making.Out> out = new ArrayList<>();
+    private final List<Phrase> layers = new ArrayList<>();
     private Adhesive adhesive = Adhesive.NONE;
 
     @Absent
@@ -109,23 +110,13 @@ final class DressingBuilder {
     }
 
     DressingBuilder standing(int shape, Along s, double z, double lift, double lean, int colour) {
-        put(shape, s, z, colour);
+        return put(shape, s, z, colour).off(lift, lean);
+    }
+
+    /** What was put last stands off so far, and leans out by so many radians. */
+    DressingBuilder off(double lift, double lean) {
         int last = placements.size() - 1;
         placements.set(last, placements.get(last).standing(lift, lean));
-        return this;
-    }
-
-    /** What was put last leans out by so many radians. */
-    DressingBuilder lean(double out) {
-        int last = placements.size() - 1;
-        placements.set(last, placements.get(last).standing(0, out));
-        return this;
-    }
-
-    /** What was put last stands off so far. */
-    DressingBuilder lift(double off) {
-        int last = placements.size() - 1;
-        placements.set(last, placements.get(last).standing(off, 0));
         return this;
     }
 
@@ -272,6 +263,12 @@ final class DressingBuilder {
         return this;
     }
 
+    /** One layer more, in the order of laying, where it is built in reverse. */
+    DressingBuilder layer(Phrase laid) {
+        layers.add(laid);
+        return this;
+    }
+
     /** So many things that come out again. */
     DressingBuilder comesOut(String what, int count) {
         out.add(new Making.Out(what, count));
@@ -372,7 +369,7 @@ final class DressingBuilder {
                 turns,
                 wanted,
                 out,
-                List.of());
+                layers);
         if (making.pieces() > 0) {
             figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
         }

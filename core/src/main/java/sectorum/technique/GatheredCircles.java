@@ -114,7 +114,7 @@ final class GatheredCircles implements Everywhere {
         for (int i = 0; i < spots.size(); i++) {
             Spread.Spot at = spots.get(i);
             work.put(shape, at.s(), at.z(), 2 * Math.PI * at.chance(), 1, colours[i])
-                    .lift(set.icing());
+                    .off(set.icing(), 0);
         }
         double icing = place.area() * set.icing() / 1000 * Material.BUTTERCREAM.density();
         work.lead("circles", Quantity.count(spots.size()))

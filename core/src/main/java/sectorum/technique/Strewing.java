@@ -48,7 +48,32 @@ final class Strewing implements Everywhere {
         }
     }
 
-    private record Settings(Material material, By by, double grams, double patch, double weighed, double fade) {
+    private static final Field EDGE = Choices.field("edge", "Which edge fades", Edge.values(), e -> e.words);
+
+    /** Which of its edges is soft. */
+    private enum Edge {
+        UPPER("the upper, or inner"),
+        LOWER("the lower, or outer");
+
+        private final String words;
+
+        Edge(String words) {
+            this.words = words;
+        }
+    }
+
+    private record Settings(
+            Material material, By by, double grams, double patch, double weighed, double fade, Edge edge) {
+        /** From where it fades, seen from its other edge, mm above the surface's own. */
+        double begins(Zone zone) {
+            return edge == Edge.UPPER ? zone.top() - fade : zone.foot() + fade;
+        }
+
+        /** How far a place lies in what fades, mm; 0 or less: it does not. */
+        double into(Zone zone, double z) {
+            return edge == Edge.UPPER ? z - begins(zone) : begins(zone) - z;
+        }
+
         /** Grams to 100 cm². */
         double per() {
             return by == By.AREA ? grams : weighed * HUNDRED_CM2 / (patch * patch);
@@ -72,7 +97,7 @@ final class Strewing implements Everywhere {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("material", "by", "grams", "patch", "weighed", "fade");
+        return Set.of("material", "by", "grams", "patch", "weighed", "fade", "edge");
     }
 
     @Override
@@ -90,8 +115,8 @@ final class Strewing implements Everywhere {
                 Field.mass("grams", "To 100 cm²", 0.1, 200, of.strewn(), "Weigh what covers as you like it."),
                 Field.length("patch", "Swatch, each way", 20, 300, 60, "A square strewn as you like it."),
                 Field.mass("weighed", "It weighed", 0.1, 500, of.strewn() * 0.36, "What lies on the swatch alone."),
-                Field.length(
-                        "fade", "Fades out over", 0, 300, fade, "Towards its upper or inner edge; 0 ends sharply."));
+                Field.length("fade", "Fades out over", 0, 300, fade, "Towards the edge that fades; 0 ends sharply."),
+                EDGE);
     }
 
     @Override
@@ -103,10 +128,11 @@ final class Strewing implements Everywhere {
                 chosen.number("grams"),
                 chosen.number("patch"),
                 chosen.number("weighed"),
-                Math.min(chosen.number("fade"), place.zone().height()));
+                Math.min(chosen.number("fade"), place.zone().height()),
+                Choices.of(Edge.values(), chosen.choice("edge")));
         // Where it fades it lies half as dense on the whole.
         double full = place.area();
-        double fading = set.fade() > 0 ? full - lower(place, set.fade()) : 0;
+        double fading = set.fade() > 0 ? full - sharp(place, set) : 0;
         double grams = (full - fading / 2) / HUNDRED_CM2 * set.per();
         DressingBuilder work = new DressingBuilder(place);
         draw(work, set, place);
@@ -116,14 +142,13 @@ final class Strewing implements Everywhere {
                 .figure("Area", Quantity.text(Math.round(full / 100) + " cm²"));
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
-            grips.add(
-                    new Handle.Grip(place.division().middle(k).s(), place.zone().top() - set.fade()));
+            grips.add(new Handle.Grip(place.division().middle(k).s(), set.begins(place.zone())));
         }
         work.handle(new Handle(
                 "fade",
                 "Where it begins to fade",
                 Handle.Way.UP,
-                -1,
+                set.edge() == Edge.UPPER ? -1 : 1,
                 0,
                 place.zone().height(),
                 grips));
@@ -158,13 +183,19 @@ final class Strewing implements Everywhere {
                 .done();
     }
 
-    /** Area below where it begins to fade, mm². */
-    private static double lower(DressingContext place, double fade) {
-        double top = place.zone().top() - fade;
-        if (top <= place.zone().foot() + 1e-9) {
+    /** Area of what does not fade, mm². */
+    private static double sharp(DressingContext place, Settings set) {
+        double begins = set.begins(place.zone());
+        boolean upper = set.edge() == Edge.UPPER;
+        double left = upper ? begins - place.zone().foot() : place.zone().top() - begins;
+        if (left <= 1e-9) {
             return 0;
         }
-        return place.within(new Zone(place.zone().foot(), top)).area();
+        return place.within(
+                        upper
+                                ? new Zone(place.zone().foot(), begins)
+                                : new Zone(begins, place.zone().top()))
+                .area();
     }
 
     /** Specks as dense as it lies: details, for nobody counts them. */
@@ -176,7 +207,7 @@ final class Strewing implements Everywhere {
         int speck = work.detail(Flat.ring(Flat.circle(across, 6)));
         int drawn = 0;
         for (Spread.Spot at : Spread.over(place, wanted, across, 1)) {
-            double over = at.z() - (place.zone().top() - set.fade());
+            double over = set.into(place.zone(), at.z());
             if (over <= 0 || Seeded.share(17, drawn) * 0.999 + at.chance() / 1000 > over / Math.max(1e-9, set.fade())) {
                 work.put(
                         speck,

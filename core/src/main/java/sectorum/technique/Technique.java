@@ -45,6 +45,11 @@ public interface Technique {
         return false;
     }
 
+    /** Whether it may stand up over the upper edge of its zone, and of its tier. */
+    default boolean rises() {
+        return false;
+    }
+
     /** Whether it is meant to lie on what else is there. */
     default boolean covers() {
         return false;
@@ -53,6 +58,16 @@ public interface Technique {
     /** Whether it may go over the pieces of other dressings instead of on the surface: what it goes on is its ground. */
     default boolean finishes() {
         return false;
+    }
+
+    /**
+     * Its settings for one of several tiers that it is told over once.
+     *
+     * @param above how much of the whole lies above this tier's part, 0 to 1
+     * @param below how much of it ends with this part, 0 to 1
+     */
+    default Values part(Values whole, double above, double below) {
+        return whole;
     }
 
     /** The rules it judges by; docs/findings.md is made from them. */

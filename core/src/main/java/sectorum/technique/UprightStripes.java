@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import sectorum.bench.Rate;
-import sectorum.bench.Storage;
 import sectorum.divide.Demand;
 import sectorum.divide.Division;
 import sectorum.drawing.Drawing;
@@ -176,7 +175,6 @@ final class UprightStripes implements Technique {
 
     private static void make(DressingBuilder work, Settings set, int stripes, double around) {
         work.adhesive(Adhesive.ITSELF)
-                .unstacked()
                 .turn(Phrase.of(
                         "{} stripes are piped on the collar; wrapped, the icing touches the tier and the face from the collar"
                                 + " shows.",
@@ -188,28 +186,8 @@ final class UprightStripes implements Technique {
                                 Quantity.count(stripes)),
                         "acetate collar, collar sheet, bags",
                         Rate.COLLAR_STRIPE.minutes(stripes))
-                .check("{} stripes, colours in turn, no gap between them.", Quantity.count(stripes))
-                .step(
-                        Phrase.of("Firm it, {} deep.", Quantity.length(set.depth())),
-                        "freezer",
-                        1,
-                        new Making.Pause(
-                                15, 15, Storage.FREEZER, "in the freezer, never longer: it cracks when it is wrapped"),
-                        "")
-                .step(
-                        Phrase.of(
-                                "Wrap it round the chilled coat from the front, the tab of {} at the back, and press it on.",
-                                Quantity.length(set.tab())),
-                        "smoother",
-                        8,
-                        new Making.Pause(15, 30, Storage.FRIDGE, "in the fridge, before it is peeled"),
-                        "")
-                .step(
-                        Phrase.of(
-                                "Peel it, fill the pockets of {} stripes and trim the seam.", Quantity.count(stripes)),
-                        "scraper, small bag",
-                        12)
-                .check("{} stripes, and the seam is at the back.", Quantity.count(stripes));
+                .check("{} stripes, colours in turn, no gap between them.", Quantity.count(stripes));
+        FlatCoat.wrapped(work, Quantity.text(stripes + " stripes"), set.depth(), set.tab());
     }
 
     /** The sheet under the collar: mirrored, with its arrow, because the collar's face is turned to the cake. */

@@ -264,6 +264,14 @@ class CoverageTest {
     @CsvSource({"10, 0, 55.297", "10, 110, 27.6485", "10, 30, 47.7565"})
     void strewnGramsAreByAreaAndHalfWhereItFades(double per, double fade, double grams) {
         Dressed dressed = STREW.dress(set("grams=" + per + " fade=" + fade), side());
+        Dressed turned = STREW.dress(set("edge=lower grams=" + per + " fade=" + fade), side());
+        assertThat(turned.making().grams()).isCloseTo(dressed.making().grams(), within(1e-9));
+        double half = SIDE.height().mm() / 2;
+        long low =
+                turned.layout().placements().stream().filter(p -> p.z() < half).count();
+        if (fade > 0) {
+            assertThat(low).isLessThan(turned.layout().placements().size() / 2);
+        }
         assertThat(figure(dressed, "grams")).isCloseTo(grams, within(1e-3));
         assertThat(dressed.making().grams()).isCloseTo(figure(dressed, "grams"), within(1e-9));
     }

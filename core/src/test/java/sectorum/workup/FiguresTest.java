@@ -57,6 +57,9 @@ class FiguresTest {
         "CLUSTERED, 40, 10",
         "GATHERED, 35, 10",
         "TILED, 30, 10",
+        "PANEL, 60, 10",
+        "WRAPPED, 240, 10",
+        "ROSETTE, 12, 8",
         "FINISHED_DM2, 60, 8",
         "GILDED_METRE, 90, 8",
         "LEAFED_DM2, 300, 10"
@@ -70,7 +73,7 @@ class FiguresTest {
     @ParameterizedTest
     @EnumSource(Rate.class)
     void everyRateIsInThatTable(Rate rate) {
-        assertThat(Rate.values()).hasSize(34);
+        assertThat(Rate.values()).hasSize(37);
         assertThat(rate.minutes(1)).isPositive();
     }
 

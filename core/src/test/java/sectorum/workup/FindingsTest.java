@@ -66,6 +66,17 @@ class FindingsTest {
         shown("cover.thin", round().dressings(worn("cover", "by=own own=0.06")));
         shown("cover.out-of-zone", round().dressings(worn("cover", "size=140")));
         shown("cover.many", round().dressings(worn("cover", "size=2 by=own own=3")));
+        shown("panels.stand-off", round().dressings(worn("panels", "width=80")));
+        shown("panels.lap", round().dressings(worn("panels", "width=30 lap=28")));
+        shown("wraps.no-room", round().dressings(worn("wraps", "layers=4 step=60")));
+        shown("wraps.front", round().dressings(worn("wraps", "").along(new StretchSpec(5, 120))));
+        shown("collar.tab", round().dressings(worn("collar", "tab=5")));
+        shown("collar.alone", round().dressings(worn("collar", "drawn=once")));
+        shown("collar.eased", round().dressings(worn("collar", "repeat=290")));
+        shown("marbled.one-colour", round().dressings(worn("marbled", "veins=4")));
+        shown("marbled.tab", round().dressings(worn("marbled", "tab=5")));
+        shown("fall.narrow", round().dressings(worn("fall", "upper=5 small=20")));
+        shown("fall.out-of-zone", round().dressings(worn("fall", "large=120")));
         shown("gathered.thin", round().dressings(worn("gathered", "icing=1")));
         shown("gathered.out-of-zone", round().dressings(worn("gathered", "size=200")));
         shown("cluster.full", round().dressings(worn("cluster", "cover=0.9 kind=ball sizes=2")));

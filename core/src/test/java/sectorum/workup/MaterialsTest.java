@@ -37,6 +37,7 @@ class MaterialsTest {
         "SPRINKLES, 0.8, false, STREWN, '', GEL, USUAL",
         "MOSS, 0.2, false, STREWN, gluten egg, ITSELF, USUAL",
         "GLITTER, 0.5, false, STREWN, '', GEL, USUAL",
+        "LACE, 1.1, false, MELTED, '', WATER, USUAL",
         "FRUIT, 0.95, false, COUNTED, '', ITSELF, USUAL",
         "SWEETS, 1.3, true, COUNTED, '', ROYAL, USUAL",
         "DUST, 0.6, false, STREWN, '', NONE, USUAL",
@@ -54,7 +55,7 @@ class MaterialsTest {
             String allergens,
             Adhesive joint,
             Spare spare) {
-        assertThat(Material.values()).hasSize(25);
+        assertThat(Material.values()).hasSize(26);
         assertThat(material.density()).isEqualTo(density);
         assertThat(material.isHard()).isEqualTo(hard);
         assertThat(material.shaping()).isEqualTo(shaping);
@@ -119,6 +120,7 @@ class MaterialsTest {
         "SUGAR, WATER STEAM",
         "SUGAR_SHEET, WATER STEAM",
         "ROYAL, OIL",
+        "LACE, STEAM",
         "FONDANT, ''",
         "HALF, ''",
         "GUM, ''",

@@ -58,6 +58,7 @@ class StretchTest {
         return PARTIAL.stream()
                 .flatMap(t -> Arrays.stream(OutlineKind.values())
                         .flatMap(o -> Stream.of(SurfaceKind.SIDE, SurfaceKind.TOP, SurfaceKind.BOARD)
+                                .filter(s -> Catalogue.of(t).surfaces().contains(s))
                                 .map(s -> Arguments.of(t, o, s))));
     }
 
