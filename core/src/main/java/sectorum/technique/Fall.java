@@ -56,7 +56,22 @@ final class Fall implements Technique {
         }
     }
 
-    private record Settings(Kind kind, double middle, double upper, double lower, double small, double large) {
+    private record Settings(
+            Kind kind,
+            double middle,
+            double upper,
+            double lower,
+            double small,
+            double large,
+            double begins,
+            double ends) {
+        /** The colour at a share of its height from the foot. */
+        int colour(double share, DressingContext place) {
+            double along = begins + (ends - begins) * (1 - share);
+            return place.turns().firsts().get((int)
+                    Math.min(place.colours() - 1, Math.max(0, along * place.colours())));
+        }
+
         /** How wide it is at a share of its height from the foot. */
         double wide(double share) {
             return lower + (upper - lower) * share;
@@ -92,7 +107,7 @@ final class Fall implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("kind", "middle", "upper", "lower", "small", "large");
+        return Set.of("kind", "middle", "upper", "lower", "small", "large", "begins", "ends");
     }
 
     @Override
@@ -110,13 +125,15 @@ final class Fall implements Technique {
                 Field.length("upper", "Wide at the top", 1, 2000, Math.max(1, around / 24), "Of the whole fall."),
                 Field.length("lower", "Wide at the foot", 1, 2000, Math.max(1, around / 4), "Of the whole fall."),
                 Field.length("small", "The smallest", 2, 120, Math.max(2, large / 2), "At the top."),
-                Field.length("large", "The largest", 2, 120, large, "At the foot."));
+                Field.length("large", "The largest", 2, 120, large, "At the foot."),
+                Field.share("begins", "Colours begin at", 0, 1, 0, "Of the way from the first colour, at the top."),
+                Field.share("ends", "Colours end at", 0, 1, 1, "Of the way to the last colour, at the foot."));
     }
 
     /** Over several tiers it widens as if it were one: each has its own part of the whole. */
     @Override
     public Values part(Values whole, double above, double below) {
-        Values cut = whole;
+        Values cut = whole.with("begins", above).with("ends", below);
         for (String[] pair : new String[][] {{"upper", "lower"}, {"small", "large"}}) {
             if (whole.get(pair[0]) instanceof Number top && whole.get(pair[1]) instanceof Number foot) {
                 double grows = foot.doubleValue() - top.doubleValue();
@@ -124,7 +141,7 @@ final class Fall implements Technique {
                         .with(pair[1], top.doubleValue() + grows * below);
             }
         }
-        return cut;
+        return above == 0 && below == 1 ? whole : cut;
     }
 
     @Override
@@ -136,7 +153,9 @@ final class Fall implements Technique {
                 chosen.number("upper"),
                 chosen.number("lower"),
                 chosen.number("small"),
-                chosen.number("large"));
+                chosen.number("large"),
+                chosen.number("begins"),
+                chosen.number("ends"));
         List<Row> rows = rows(set, place);
         DressingBuilder work = new DressingBuilder(place);
         int n = 0;
@@ -144,7 +163,8 @@ final class Fall implements Technique {
         for (int j = 0; j < rows.size(); j++) {
             Row row = rows.get(j);
             int shape = work.piece(set.kind().outline(row.size()));
-            int colour = place.turns().firsts().get(Math.min(place.colours() - 1, j * place.colours() / rows.size()));
+            int colour =
+                    set.colour((row.z() - place.zone().foot()) / place.zone().height(), place);
             double middle = period / 2 + set.middle() / (2 * Math.PI) * period;
             for (int i = 0; i < row.count(); i++, n++) {
                 double off = (i - (row.count() - 1) / 2.0) * row.size();
@@ -183,7 +203,10 @@ final class Fall implements Technique {
             }
             double middle = z + size / 2;
             double wide = Math.min(around, set.wide(middle / high));
-            rows.add(new Row(place.zone().foot() + middle, size, (int) Math.max(1, Rounding.floor(wide / size))));
+            int fits = (int) Math.max(1, Rounding.floor(wide / size));
+            // Each row lies in the gaps of the one below: one more or one less in it.
+            boolean columns = !rows.isEmpty() && (rows.get(rows.size() - 1).count() - fits) % 2 == 0;
+            rows.add(new Row(place.zone().foot() + middle, size, columns && fits > 1 ? fits - 1 : fits));
             z += ROW * size;
         }
         if (rows.isEmpty()) {
@@ -197,7 +220,8 @@ final class Fall implements Technique {
         int n = 0;
         for (int j = 0; j < rows.size(); j++) {
             Row row = rows.get(j);
-            int colour = place.turns().firsts().get(Math.min(place.colours() - 1, j * place.colours() / rows.size()));
+            int colour =
+                    set.colour((row.z() - place.zone().foot()) / place.zone().height(), place);
             Phrase what = Phrase.of("{} of {}", Quantity.text(set.kind().words), Quantity.length(row.size()));
             if (set.kind() == Kind.ROSETTE) {
                 double each = Element.SHELL.grams(row.size());

@@ -146,14 +146,18 @@ final class Marbled implements Technique {
     /** From a height down or up, aslant, in a few bends; inside the zone. */
     private static List<Double> vein(Settings set, int number, double length, double high) {
         List<Double> line = new ArrayList<>();
-        double slant = 0.5 + Seeded.share(set.seed() + 11L, number);
+        // To either side, as the sheet was tilted.
+        double slant = (0.3 + Seeded.share(set.seed() + 11L, number))
+                * (Seeded.share(set.seed() + 19L, number) < 0.3 ? -1 : 1);
+        double first = 2 * Math.PI * Seeded.share(set.seed() + 21L, number);
+        double second = 2 * Math.PI * Seeded.share(set.seed() + 23L, number);
         double keep = Math.min(high / 4, set.vein());
         double from = keep + (high - 2 * keep) * 0.15 * Seeded.share(set.seed() + 13L, number);
         double to = high - keep - (high - 2 * keep) * 0.15 * Seeded.share(set.seed() + 15L, number);
-        int parts = 10;
+        int parts = 28;
         for (int i = 0; i <= parts; i++) {
             double t = (double) i / parts;
-            double off = length * 0.12 * (Seeded.share(set.seed() + 17L * number, i) - 0.5);
+            double off = length * (0.05 * Math.sin(9 * t + first) + 0.02 * Math.sin(23 * t + second));
             line.add(length * slant * (t - 0.5) + off);
             line.add(from + (to - from) * t);
         }

@@ -232,6 +232,8 @@ class StandingTest {
         assertThat(top.get("lower")).isEqualTo(80.0).isEqualTo(foot.get("upper"));
         assertThat(top.get("large")).isEqualTo(foot.get("small")).isEqualTo(17.5);
         assertThat(foot.get("lower")).isEqualTo(260.0);
+        assertThat(top.get("ends")).isEqualTo(0.25).isEqualTo(foot.get("begins"));
+        assertThat(Catalogue.of("fall").part(whole, 0, 1)).isEqualTo(whole);
     }
 
     @ParameterizedTest(name = "{0}: {1} sheets")
