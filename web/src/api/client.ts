@@ -45,8 +45,22 @@ async function problem(response: Response): Promise<Problem> {
   }
 }
 
+const documents = new WeakMap<object, Plan>();
+
+/** A plan as it is shown, with what goes over several tiers on each of them, is asked about as the document it is of. */
+export function isShownOf(shown: Plan, document: Plan): void {
+  documents.set(shown, document);
+}
+
+/** What is sent: documents in place of what is shown of them. */
+export function sent(body: unknown): string {
+  return JSON.stringify(body, (_, value) =>
+    typeof value === 'object' && value !== null ? (documents.get(value) ?? value) : value,
+  );
+}
+
 /** Paths, what they take and what they give come from the server's description. */
-const http = createClient<paths>({ baseUrl: location.origin, fetch: asked });
+const http = createClient<paths>({ baseUrl: location.origin, fetch: asked, bodySerializer: sent });
 
 /** What was answered; a refusal has been thrown before. */
 async function got<T>(answer: Promise<{ data?: T }>): Promise<T> {

@@ -1,4 +1,4 @@
-import type { Dressing, Plan, Tier } from '../api/client';
+import { type Dressing, isShownOf, type Plan, type Tier } from '../api/client';
 
 const cuts = new WeakMap<Plan, Plan>();
 
@@ -14,6 +14,7 @@ export function cut(plan: Plan): Plan {
   if (made === undefined) {
     made = { ...plan, tiers: plan.tiers.map((tier) => wearing(plan, tier)), dressings: [] };
     cuts.set(plan, made);
+    isShownOf(made, plan);
   }
   return made;
 }

@@ -75,6 +75,11 @@ public record Coat(
         return outermost || said.contains("cover") ? Material.FONDANT : Material.BUTTERCREAM;
     }
 
+    /** The same so thick. */
+    public Coat thick(double other) {
+        return new Coat(name, other, material, colour, laid, margin);
+    }
+
     /** How it goes on. */
     public Laid lies(boolean outermost) {
         if (laid != null) {

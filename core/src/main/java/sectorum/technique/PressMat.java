@@ -78,6 +78,12 @@ final class PressMat implements Technique {
     }
 
     @Override
+    public Double repeat(Values settings, DressingContext place) {
+        boolean left = Choices.of(Put.values(), PUT.choice(settings)) == Put.BACK;
+        return left ? new Chosen(fields(settings, place), settings).number("repeat") : null;
+    }
+
+    @Override
     public Dressed dress(Values values, DressingContext place) {
         Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(

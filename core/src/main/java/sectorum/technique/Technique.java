@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import sectorum.divide.Demand;
 import sectorum.finding.Rule;
+import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Values;
 import sectorum.surface.Surface;
@@ -58,6 +59,15 @@ public interface Technique {
     /** Whether it may go over the pieces of other dressings instead of on the surface: what it goes on is its ground. */
     default boolean finishes() {
         return false;
+    }
+
+    /**
+     * What repeats round a side and is to meet itself, mm; absent: nothing does. Where it does not close, a coat still to come
+     * may be made thicker or thinner.
+     */
+    @Absent
+    default Double repeat(Values settings, DressingContext place) {
+        return null;
     }
 
     /**

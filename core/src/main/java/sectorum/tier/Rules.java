@@ -46,6 +46,7 @@ public final class Rules {
             SURFACE_UNSEEN,
             BORDER_CROSSED,
             BORDER_OVERLAP,
+            CloseByCoat.CLOSES,
             FOLLOW,
             LOCKED,
             COUNT,

@@ -287,6 +287,7 @@ public final class TierWork {
         findings.addAll(dressed.findings());
         findings.addAll(claims.overlaps(dressing, zone));
         findings.addAll(unseen(dressing, surface));
+        findings.addAll(CloseByCoat.of(tier, side, surface, technique.repeat(dressing.settings(), place)));
         return new TierWorkup.Worn(
                 dressing.id(),
                 technique.id(),

@@ -8,6 +8,7 @@ import sectorum.finding.Change;
 import sectorum.finding.Finding;
 import sectorum.finding.Mend;
 import sectorum.plan.Border;
+import sectorum.plan.Coat;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.StretchSpec;
@@ -40,7 +41,7 @@ record Mending(Tier tier, Bench bench) {
                 case SETTING -> dressed(changed, met.dressing(), change);
                 case DRESSING -> dressed(changed, met.dressing(), change);
                 case DIVISION -> divided(changed, met.division(), change);
-                case TIER -> bordered(changed, change);
+                case TIER -> change.field().equals("coats") ? coated(changed, change) : bordered(changed, change);
                 case TABLE, STAND, PIECE, AGENDA, WORKSHOP -> changed;
             };
         }
@@ -105,6 +106,11 @@ record Mending(Tier tier, Bench bench) {
                         : d)
                 .toList();
         return rebuilt(tier, tier.borders(), specs);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Tier coated(Tier tier, Change change) {
+        return tier.formed(tier.outline(), tier.height(), (List<Coat>) change.value());
     }
 
     @SuppressWarnings("unchecked")
