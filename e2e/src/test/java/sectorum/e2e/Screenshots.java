@@ -67,9 +67,11 @@ class Screenshots extends Bench {
         view("divide", gala + "/divide");
         scrollTo("How the last section would come out");
         shot("ways");
+        browser.open(plan("Canal museum reopening") + "/dress?tier=water");
+        course("Dry dust");
+        shot("dress");
         browser.open(gala + "/dress?tier=second");
         course("Drapes");
-        shot("dress");
         browser.press("Add a course");
         browser.read("Each drawn as it would be here");
         shot("tray");
