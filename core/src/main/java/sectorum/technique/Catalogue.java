@@ -28,6 +28,7 @@ public final class Catalogue {
             new Fall(),
             new PearlRow(),
             new PipedBorder(),
+            new Piping(),
             new Channels(),
             new Quilting(),
             new Honeycomb(),

@@ -67,6 +67,8 @@ class FindingsTest {
         shown("cover.out-of-zone", round().dressings(worn("cover", "size=140")));
         shown("cover.many", round().dressings(worn("cover", "size=2 by=own own=3")));
         shown("coat.closes", round().dressings(worn("mat", "repeat=58 put=back")));
+        shown("piping.out-of-zone", round().dressings(worn("piping", "rows=100")));
+        shown("piping.nozzle", round().dressings(worn("piping", "size=40 nozzle=2")));
         shown("panels.stand-off", round().dressings(worn("panels", "width=80")));
         shown("panels.lap", round().dressings(worn("panels", "width=30 lap=28")));
         shown("wraps.no-room", round().dressings(worn("wraps", "layers=4 step=60")));

@@ -58,6 +58,24 @@ class StandingIT extends Bench {
         browser.saved();
     }
 
+    /** A top filled with shells from its rim, then with a zigzag; too many rows are told and mended. */
+    @Test
+    void aTopIsPipedFull() {
+        taped("Piped");
+        browser.click(By.xpath("//*[@aria-label='Surface']//button[.='Top']"));
+        addCourse("Piped rows");
+        browser.read("shells");
+        browser.type("Rows", "100");
+        browser.read("rows of");
+        browser.press("4 rows");
+        browser.gone("do not fit");
+        browser.choose("Piped as", "a zigzag");
+        browser.read("of zigzag");
+        browser.see(grip("Upper edge of a row")).sendKeys(Keys.ARROW_UP);
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
+
     /** A mat that does not meet itself: the coat still to come is made thicker by a press. */
     @Test
     void aMatIsClosedByTheCoat() {
