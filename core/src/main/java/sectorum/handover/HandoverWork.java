@@ -119,6 +119,12 @@ public final class HandoverWork {
             brings(used.material().allergens(), used.material().words());
             hard |= used.material().isHard();
         }
+        for (Making.Wanted wanted : worn.making().wanted()) {
+            hard |= wanted.material().isHard();
+        }
+        boolean out = worn.making().used().isEmpty()
+                && worn.making().wanted().isEmpty()
+                && !worn.making().out().isEmpty();
         return new Handover.Handed(
                 worn.name(),
                 worn.making().pieces(),
@@ -129,7 +135,7 @@ public final class HandoverWork {
                         Quantity.length(worn.zone().foot()),
                         Quantity.length(worn.zone().top()),
                         Quantity.text(worn.surface().from())),
-                (hard ? OwnPiece.Eaten.HARD : OwnPiece.Eaten.EAT).words());
+                (out ? OwnPiece.Eaten.OUT : hard ? OwnPiece.Eaten.HARD : OwnPiece.Eaten.EAT).words());
     }
 
     private Phrase where(OwnPiece p) {

@@ -300,8 +300,8 @@ final class Collars implements Technique {
         boolean poured = set.kind().isPoured();
         work.adhesive(set.kind().adhesive);
         if (poured) {
-            work.comesOut("acetate strip, peeled", 1)
-                    .step(
+            // The acetate is peeled before the cake leaves: whoever cuts it never sees it.
+            work.step(
                             Phrase.of(
                                     set.share() < 1
                                             ? "Pipe the pattern over its sheet on acetate {} long and {} high, its lines {}."

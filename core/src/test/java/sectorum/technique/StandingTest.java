@@ -161,7 +161,7 @@ class StandingTest {
         assertThat(once.making().steps().get(0).pause())
                 .isEqualTo(new Making.Pause(
                         1, 3, sectorum.bench.Storage.ROOM, "until it is dull at the rim but still bends"));
-        assertThat(once.making().out()).hasSize(1);
+        assertThat(once.making().out()).isEmpty();
     }
 
     @Test

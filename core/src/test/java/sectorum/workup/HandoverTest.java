@@ -16,9 +16,13 @@ import sectorum.days.Task;
 import sectorum.drawing.Ink;
 import sectorum.handover.Handover;
 import sectorum.measure.LengthUnit;
+import sectorum.measure.Values;
+import sectorum.plan.Dressing;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
 import sectorum.plan.Sticks;
+import sectorum.plan.Tier;
+import sectorum.surface.SurfaceKind;
 import sectorum.tasks.Instruction;
 import sectorum.template.Sheet;
 import sectorum.tier.TierWorkup;
@@ -104,6 +108,35 @@ class HandoverTest {
         assertThat(p.handover().out()).anyMatch(h -> h.what().equals("long dowel"));
         assertThat(p.handover().parts())
                 .allMatch(h -> Set.of("eat", "edible but hard", "take out").contains(h.eaten()));
+    }
+
+    /** A ribbon and wires come out, petals of gum paste are hard, and a finish is a step but no part. */
+    @Test
+    void whatDressingsBringComesOutOrIsHard() {
+        Planned p = Planned.of();
+        Tier low = p.plan().tiers().get(0);
+        List<Dressing> worn = new ArrayList<>(low.dressings());
+        String marks = low.divisions().get(0).id();
+        worn.add(Dressing.fresh("ribbon", "ribbon", SurfaceKind.BOARD, marks));
+        worn.add(Dressing.fresh("cluster", "cluster", SurfaceKind.BOARD, marks)
+                .with(new Values(Map.of("kind", "flower", "stems", "wired"))));
+        worn.add(Dressing.fresh("dust", "finish", SurfaceKind.SIDE, marks).with(new Values(Map.of("kind", "wash"))));
+        Planned with = p.with(p.plan().with(low.wearing(worn)));
+        Handover sheet = with.handover();
+        assertThat(sheet.out()).extracting(Handover.Handed::what).contains("ribbon", "wire in a pick");
+        assertThat(sheet.parts().stream().filter(h -> h.what().equals("Board ribbon")))
+                .allMatch(h -> h.eaten().equals(OwnPiece.Eaten.OUT.words()))
+                .hasSize(1);
+        assertThat(sheet.parts().stream().filter(h -> h.what().equals("Cluster")))
+                .allMatch(h -> h.eaten().equals(OwnPiece.Eaten.HARD.words()))
+                .hasSize(1);
+        assertThat(sheet.parts()).noneMatch(h -> h.what().contains("Wash"));
+        assertThat(sheet.allergens()).extracting(Handover.Allergen::name).contains("alcohol");
+        assertThat(with.steps().stream()
+                        .filter(s -> s.kind() == Task.Kind.INSPECT)
+                        .map(s -> "" + s.checks()))
+                .allMatch(c -> c.contains("Wash of dust and spirit is done"))
+                .hasSize(1);
     }
 
     @Test
