@@ -48,8 +48,8 @@ export function length(mm: number, unit: LengthUnit): string {
   return unit === 'inch' ? `${parts.number}″` : `${parts.number} ${parts.unit}`;
 }
 
-/** Of dust and spirit there is less than a gram: a hundredth of it still says something. */
-const small = (x: number) => (Math.abs(x) < 1 ? 2 : 1);
+/** Of dust and spirit there is less than a gram: a hundredth of it, or a thousandth, still says something. */
+const small = (x: number) => (Math.abs(x) < 0.1 ? 3 : Math.abs(x) < 1 ? 2 : 1);
 
 /** Grams as a scale shows them: whole from ten on. */
 export function mass(grams: number): string {

@@ -64,9 +64,9 @@ public record Quantity(Kind kind, double value, @Absent String text) {
         return new Quantity(Kind.TEXT, 0, words);
     }
 
-    /** Of dust and spirit there is less than a gram: a hundredth of it still says something. */
+    /** Of dust and spirit there is less than a gram: a hundredth of it, or a thousandth, still says something. */
     private int digits() {
-        return Math.abs(value) < 1 ? 2 : 1;
+        return Math.abs(value) < 0.1 ? 3 : Math.abs(value) < 1 ? 2 : 1;
     }
 
     /** As its reader sees it: lengths in the unit given, shares and angles to what matters. */

@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.build.Build;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
+import sectorum.technique.Making;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
 
@@ -18,8 +19,10 @@ final class LastLook {
 
     static TaskSteps.Said of(StackWorkup worked, Build build, double minutes) {
         List<Phrase> checks = new ArrayList<>();
+        int out = build.stuck().size();
         for (TierWorkup tier : worked.tiers()) {
             for (TierWorkup.Worn worn : tier.dressings()) {
+                out += worn.making().out().stream().mapToInt(Making.Out::count).sum();
                 if (worn.finish() != null) {
                     checks.add(
                             Phrase.of("{} is done: {}.", Quantity.text(worn.name()), Quantity.text(said(tier, worn))));
@@ -30,7 +33,7 @@ final class LastLook {
                 Phrase.of(
                         "Look at the joins at the back, the level, dust and shine, from the front and from above;"
                                 + " count {} things that come out again.",
-                        Quantity.count(build.stuck().size())),
+                        Quantity.count(out)),
                 "handover sheet",
                 "",
                 minutes,

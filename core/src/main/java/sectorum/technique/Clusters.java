@@ -134,7 +134,7 @@ final class Clusters implements Everywhere {
                         2,
                         kind == ClusterKind.FLOWER ? 0.25 : 0,
                         "To a piece; they fill what gaps there are at the end."),
-                Field.count("seed", "Another mix", 1, 999, 1, "The same number always looks the same."));
+                Seeded.SEED);
     }
 
     @Override

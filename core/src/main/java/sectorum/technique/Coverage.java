@@ -240,7 +240,7 @@ final class Coverage implements Everywhere {
                 Field.length("patch", "Swatch, each way", 20, 200, 60, "A square about as wide as a palm."),
                 Field.count("inPatch", "Pieces counted in it", 1, 500, 20, "As many as look right to you."),
                 SPREAD,
-                Field.count("seed", "Another mix", 1, 999, 1, "The same number always looks the same."),
+                Seeded.SEED,
                 LAP,
                 BENT,
                 Field.share("visible", "A scale shows", 0.2, 1, 0.6, "Of its height; the row above hides the rest."));

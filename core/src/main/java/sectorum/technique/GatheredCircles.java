@@ -94,7 +94,7 @@ final class GatheredCircles implements Everywhere {
                 Field.share("close", "How close", 0.5, 1.5, 1, "1 as usual; more is closer."),
                 Field.length("icing", "Icing beneath", 0.5, 20, USUAL_ICING, "Coarse, not smoothed."),
                 SPREAD,
-                Field.count("seed", "Another mix", 1, 999, 1, "The same number always looks the same."));
+                Seeded.SEED);
     }
 
     @Override

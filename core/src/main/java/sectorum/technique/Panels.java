@@ -139,7 +139,7 @@ final class Panels implements Technique {
                 EDGE,
                 BED,
                 LAID,
-                Field.count("seed", "Another mix", 1, 999, 1, "The same number always looks the same."));
+                Seeded.SEED);
     }
 
     @Override

@@ -1,7 +1,12 @@
 package sectorum.technique;
 
+import sectorum.measure.Field;
+
 /** Chance that comes out the same every time: a function of what it is asked for, never of when. */
 final class Seeded {
+    /** The number that mixes by chance are made from. */
+    static final Field SEED = Field.count("seed", "Another mix", 1, 999, 1, "The same number always looks the same.");
+
     private Seeded() {}
 
     /** A share {@code 0 ≤ x < 1} for a number of a row of numbers; neighbours have nothing to do with one another. */

@@ -133,7 +133,7 @@ final class Tiles implements Technique {
                 MIDDLE,
                 Field.angle("turn", "Turned by", 0, Math.PI / 2, 0, "0 lies square to the front."),
                 Field.share("least", "Left out under", 0, 0.5, SLIVER, "Of a flag: what is less breaks."),
-                Field.count("seed", "Another mix", 1, 999, 1, "The same number always looks the same."));
+                Seeded.SEED);
     }
 
     @Override

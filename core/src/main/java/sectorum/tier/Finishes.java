@@ -14,6 +14,7 @@ import sectorum.measure.Quantity;
 import sectorum.plan.Dressing;
 import sectorum.plan.Over;
 import sectorum.plan.Tier;
+import sectorum.surface.SurfaceKind;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Dressed;
 import sectorum.technique.FinishOrder;
@@ -74,7 +75,7 @@ final class Finishes {
                 }
             }
         }
-        return new Beneath(new Ground(coat(), over != null, pieces, later(dressing)), on);
+        return new Beneath(new Ground(coat(dressing), over != null, pieces, later(dressing)), on);
     }
 
     private static Dressed dressed(TierWorkup.Worn worn) {
@@ -97,8 +98,12 @@ final class Finishes {
         return turns.isEmpty() ? null : turns;
     }
 
+    /** What is beneath on this surface, as far as a tier knows: not what the board is covered with. */
     @Absent
-    private Material coat() {
+    private Material coat(Dressing dressing) {
+        if (dressing.on() == SurfaceKind.BOARD) {
+            return null;
+        }
         int last = tier.coats().size() - 1;
         return last < 0 ? null : tier.coats().get(last).made(last > 0);
     }

@@ -22,6 +22,7 @@ import sectorum.material.Material;
 import sectorum.measure.Refused;
 import sectorum.measure.Values;
 import sectorum.outline.OutlineKind;
+import sectorum.plan.Coat;
 import sectorum.plan.Dressing;
 import sectorum.plan.Over;
 import sectorum.plan.StretchSpec;
@@ -207,6 +208,18 @@ class FinishTest {
         assertThat(worn.findings().stream().map(Finding::rule))
                 .filteredOn(r -> r.equals("finish.shuns"))
                 .hasSize(spoils ? 1 : 0);
+    }
+
+    /** A coat of ganache stands no water; what the board is covered with a tier does not know. */
+    @ParameterizedTest
+    @CsvSource({"SIDE, 1", "TOP, 1", "BOARD, 0"})
+    void onASurfaceItIsTheCoatThatIsAsked(SurfaceKind on, int found) {
+        Dressing spray = Dressing.fresh("finish", "finish", on, "marks").with(new Values(Map.of("kind", "airbrush")));
+        Tier tier = Tiers.round().dressings(spray).tier();
+        Tier coated = tier.formed(tier.outline(), tier.height(), List.of(new Coat("ganache", 6)));
+        assertThat(Workup.tier(coated, Tiers.BENCH).dressings().get(0).findings())
+                .filteredOn(f -> f.rule().equals("finish.shuns"))
+                .hasSize(found);
     }
 
     @ParameterizedTest(name = "{0}: step {1} of {2}")

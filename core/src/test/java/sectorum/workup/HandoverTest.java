@@ -132,6 +132,19 @@ class HandoverTest {
                 .hasSize(1);
         assertThat(sheet.parts()).noneMatch(h -> h.what().contains("Wash"));
         assertThat(sheet.allergens()).extracting(Handover.Allergen::name).contains("alcohol");
+        // The last look counts what comes out of dressings with what is stuck in.
+        int told = p.steps().stream()
+                .filter(s -> s.kind() == Task.Kind.INSPECT)
+                .mapToInt(s -> (int) s.what().quantities().get(0).value())
+                .sum();
+        int wires = sheet.out().stream()
+                .filter(h -> h.what().equals("wire in a pick"))
+                .mapToInt(Handover.Handed::count)
+                .sum();
+        assertThat(with.steps().stream()
+                        .filter(s -> s.kind() == Task.Kind.INSPECT)
+                        .map(s -> (int) s.what().quantities().get(0).value()))
+                .containsExactly(told + wires + 1);
         assertThat(with.steps().stream()
                         .filter(s -> s.kind() == Task.Kind.INSPECT)
                         .map(s -> "" + s.checks()))
