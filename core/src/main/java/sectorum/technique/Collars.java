@@ -296,7 +296,7 @@ final class Collars implements Technique {
     }
 
     private static void steps(DressingBuilder work, Settings set, double length, double high) {
-        Quantity long_ = Quantity.length(length + set.lapped());
+        Quantity whole = Quantity.length(length + set.lapped());
         boolean poured = set.kind().isPoured();
         work.adhesive(set.kind().adhesive);
         if (poured) {
@@ -306,14 +306,14 @@ final class Collars implements Technique {
                                     set.share() < 1
                                             ? "Pipe the pattern over its sheet on acetate {} long and {} high, its lines {}."
                                             : "Spread it over acetate {} long and {} high, level, {}.",
-                                    long_,
+                                    whole,
                                     Quantity.length(high),
                                     Quantity.text(set.share() < 1 ? set.drawn().words : "edges wiped")),
                             "acetate, collar sheet, bag",
                             Rate.PIPED_METRE.minutes(length * Math.max(1, set.share() * high / set.line()) / 1000),
                             new Making.Pause(1, 3, Storage.ROOM, "until it is dull at the rim but still bends"),
                             "")
-                    .check("{} of it bend and do not run.", long_)
+                    .check("{} of it bend and do not run.", whole)
                     .step(
                             Phrase.of(
                                     "Wrap it round from the front, {} of lap at the back.",
@@ -322,13 +322,13 @@ final class Collars implements Technique {
                             6,
                             new Making.Pause(5, 30, Storage.FRIDGE, "in the fridge, until it lets go of the acetate"),
                             "")
-                    .step(Phrase.of("Peel the acetate off, {} of it.", long_), "scalpel", 6, null, Cautions.BLADE)
+                    .step(Phrase.of("Peel the acetate off, {} of it.", whole), "scalpel", 6, null, Cautions.BLADE)
                     .check("The pattern meets itself at the back, and nothing is broken.");
             return;
         }
         work.step(
                         Phrase.of(
-                                "Spread it into its mat, {} by {}, and scrape it level.", long_, Quantity.length(high)),
+                                "Spread it into its mat, {} by {}, and scrape it level.", whole, Quantity.length(high)),
                         "lace mat, scraper",
                         20,
                         new Making.Pause(480, 960, Storage.ROOM, "overnight, until it lets go"),

@@ -125,8 +125,8 @@ final class Marbled implements Technique {
         for (int colour :
                 place.turns().firsts().stream().distinct().filter(c -> c != 0).toList()) {
             for (int v = 0; v < set.veins(); v++, number++) {
-                double long_ = high * (0.6 + 0.9 * Seeded.share(set.seed(), 3L * number));
-                List<Double> line = vein(set, number, long_, high);
+                double whole = high * (0.6 + 0.9 * Seeded.share(set.seed(), 3L * number));
+                List<Double> line = vein(set, number, whole, high);
                 Along at = Along.of(
                         place.surface()
                                 .further(0, around * (v + Seeded.share(set.seed() + 5L, number)) / set.veins(), foot),

@@ -169,9 +169,13 @@ final class Panels implements Technique {
         for (int f = 0; f < forms.widths().size(); f++) {
             outlines.add(outline(set, forms.widths().get(f), high, f));
         }
-        draw(work, place, forms, outlines, length);
-        double off = standOff(place, forms);
-        double icing = icing(place, forms, high);
+        List<Integer> shapes = outlines.stream().map(work::piece).toList();
+        List<Along> places = places(place, forms, length);
+        for (int i = 0; i < forms.count(); i++) {
+            work.put(shapes.get(forms.order().get(i)), places.get(i), foot, colour(place, i));
+        }
+        double off = standOff(place, forms, places);
+        double icing = icing(place, forms, places, high);
         work.lead("panels", Quantity.count(forms.count()))
                 .lead("lap", Quantity.length(forms.lap()))
                 .lead("stand off", Quantity.length(set.bed() == Bed.BEDDED ? 0 : off))
@@ -212,52 +216,49 @@ final class Panels implements Technique {
         return line;
     }
 
-    private static void draw(
-            DressingBuilder work, DressingContext place, PanelForms forms, List<List<Double>> outlines, double length) {
-        List<Integer> shapes = outlines.stream().map(work::piece).toList();
+    /** Where each stands: told along the widest line; where the foot is shorter they lap by more. */
+    private static List<Along> places(DressingContext place, PanelForms forms, double length) {
         double foot = place.zone().foot();
-        // Told along the widest line; where the foot is shorter they lap by more.
         double share = place.along(foot) / length;
         double from = place.isClosed()
                 ? place.surface().period() / 2
                 : place.stretch().from().s();
         double along = place.isClosed() ? 0 : forms.width(0) / 2;
+        List<Along> places = new ArrayList<>();
         for (int i = 0; i < forms.count(); i++) {
-            Along at = Along.of(
+            places.add(Along.of(
                     place.surface().further(from, along * share, foot),
-                    place.surface().period());
-            work.put(shapes.get(forms.order().get(i)), at, foot, colour(place, i));
+                    place.surface().period()));
             if (i + 1 < forms.count()) {
                 along += (forms.width(i) + forms.width(i + 1)) / 2 - forms.lap();
             }
         }
+        return places;
     }
 
     private static int colour(DressingContext place, int panel) {
         return place.turns().firsts().get(panel % place.colours());
     }
 
-    /** The radius of the outline where a panel stands; flats have none. */
-    private static double radius(DressingContext place, int panel, PanelForms forms) {
-        Outline outline = place.division().outline();
-        double s = (panel + 0.5) / forms.count() * outline.perimeter();
-        double bend = outline.at(s).curvature();
+    /** The radius of the outline there; flats have none. */
+    private static double radius(DressingContext place, Along at) {
+        double bend = place.division().outline().at(at.s()).curvature();
         return bend > 1e-6 ? 1 / bend : Double.POSITIVE_INFINITY;
     }
 
-    private static double standOff(DressingContext place, PanelForms forms) {
+    private static double standOff(DressingContext place, PanelForms forms, List<Along> places) {
         double most = 0;
         for (int i = 0; i < forms.count(); i++) {
-            most = Math.max(most, PanelForms.standOff(radius(place, i, forms), forms.width(i)));
+            most = Math.max(most, PanelForms.standOff(radius(place, places.get(i)), forms.width(i)));
         }
         return most;
     }
 
     /** What lies between panels and side, g. */
-    private static double icing(DressingContext place, PanelForms forms, double high) {
+    private static double icing(DressingContext place, PanelForms forms, List<Along> places, double high) {
         double sum = 0;
         for (int i = 0; i < forms.count(); i++) {
-            sum += PanelForms.gap(radius(place, i, forms), forms.width(i));
+            sum += PanelForms.gap(radius(place, places.get(i)), forms.width(i));
         }
         double behind = Math.min(high, place.zone().height());
         return sum * behind / 1000 * Material.BUTTERCREAM.density();

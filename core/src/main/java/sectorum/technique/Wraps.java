@@ -30,6 +30,8 @@ final class Wraps implements Technique {
     private static final double ROLLED_MM = 600;
 
     private static final double LAP_MM = 15;
+    /** Seams of two sheets that lie over one another, mm. */
+    private static final double APART_MM = 60;
     /** A torn edge wanders by so much of its layer's height. */
     private static final double TORN = 0.22;
     /** Nearer to the front than this, degrees, a seam is seen first. */
@@ -151,14 +153,38 @@ final class Wraps implements Technique {
         double foot = place.zone().foot();
         double wide = place.along(foot);
         if (place.isClosed()) {
-            // Each begins a hand's breadth from the last, all of them at the back.
-            double parts = Rounding.ceil(wide / (ROLLED_MM - LAP_MM));
-            return new Sheet(place.surface().period() / 2 + (k % 2 == 0 ? 0 : 60), wide, high, (int) parts);
+            int parts = (int) Rounding.ceil(wide / (ROLLED_MM - LAP_MM));
+            // Of an even number one seam would lie at the front; every other sheet begins a hand's breadth from the
+            // last.
+            double aside = parts % 2 == 0 ? wide / parts / 2 : 0;
+            double apart = k % 2 == 0 ? 0 : Math.min(APART_MM, wide / parts / 4);
+            double middle = place.surface().further(place.surface().period() / 2, aside + apart, foot);
+            return new Sheet(middle, wide, high, parts);
         }
         double left = Math.max(10, wide - 2 * k * set.inset());
         double middle = place.surface().further(place.stretch().from().s(), wide / 2, foot);
         int parts = (int) Math.max(1, Rounding.ceil((left - LAP_MM) / (ROLLED_MM - LAP_MM)));
+        // One part more, or two, and no seam between the ends lies at the front.
+        for (int more = 0; more < 3; more++) {
+            Sheet sheet = new Sheet(middle, left, high, parts + more);
+            if (!isSeamedInFront(place, sheet)) {
+                return sheet;
+            }
+        }
         return new Sheet(middle, left, high, parts);
+    }
+
+    private static boolean isSeamedInFront(DressingContext place, Sheet sheet) {
+        double foot = place.zone().foot();
+        double period = place.surface().period();
+        for (int i = 1; i < sheet.parts(); i++) {
+            double off = sheet.wide() * ((double) i / sheet.parts() - 0.5);
+            Along seam = Along.of(place.surface().further(sheet.middle(), off, foot), period);
+            if (seam.distance(Along.of(period / 2, period)) / period * 360 < SEEN_DEG) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Each part's own length: they lap over one another, all round at the back, too. */

@@ -236,6 +236,29 @@ class StandingTest {
         assertThat(Catalogue.of("fall").part(whole, 0, 1)).isEqualTo(whole);
     }
 
+    /** Of no sheet, however many parts it has, a seam lies within 20° of the front; ends of a part are told instead. */
+    @ParameterizedTest
+    @ValueSource(doubles = {400, 628.3, 731, 1100, 1250, 1800, 2400})
+    void noSeamLiesAtTheFront(double around) {
+        Side side = Places.round(around, 110);
+        Division marks = Division.of(side.outline(), 8, Front.SECTION);
+        double p = side.period();
+        for (Stretch part : java.util.Arrays.asList(null, new Stretch(Along.of(0.1 * p, p), 0.8 * p))) {
+            DressingContext place = new DressingContext(side, marks, side.whole(), part, Turns.of(1), Places.BENCH);
+            Dressed dressed = Catalogue.of("wraps").dress(Places.set("layers=3 step=10 inset=5 edge=cut"), place);
+            for (Layout.Placement at : dressed.layout().placements()) {
+                Layout.Shape shape = dressed.layout().shapes().get(at.shape());
+                if (shape.role() == Layout.Role.PIECE) {
+                    double half = Places.width(shape) / 2;
+                    for (double end : List.of(at.s() - half, at.s() + half)) {
+                        double off = Along.of(end, p).distance(Along.of(p / 2, p)) / p * 360;
+                        assertThat(off).isGreaterThan(19.9);
+                    }
+                }
+            }
+        }
+    }
+
     @ParameterizedTest(name = "{0}: {1} sheets")
     @CsvSource({"layers=1, 2", "layers=3 step=20, 6", "layers=2 edge=folded fold=10, 4"})
     void wrappedSheetsGoRoundInParts(String settings, int sheets) {
