@@ -1042,7 +1042,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind?: "own" | "cut_shape";
+            kind?: "own" | "cut_shape" | "nail_flower";
             settings?: {
                 [key: string]: unknown;
             };
@@ -1097,6 +1097,8 @@ export interface components {
         PlanDressing: {
             dressing: components["schemas"]["Dressing"];
             tiers: string[];
+            /** @enum {string} */
+            across?: "sides" | "ledges" | "top";
         };
         Portion: {
             colour: string;
@@ -2494,7 +2496,7 @@ export interface components {
         };
         AheadChoice: {
             /** @enum {string} */
-            kind: "own" | "cut_shape";
+            kind: "own" | "cut_shape" | "nail_flower";
             name: string;
         };
         Choices: {
@@ -2534,6 +2536,7 @@ export interface components {
         Offered: {
             id: string;
             name: string;
+            surfaces: ("side" | "top" | "ledge" | "board" | "inner")[];
             covers: boolean;
             partial: boolean;
             finishes: boolean;

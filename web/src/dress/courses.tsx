@@ -4,9 +4,18 @@ import { useState } from 'react';
 import { api, type Dressing, problemOf, type Refit, type Worn } from '../api/client';
 import { seenOf, surfaceOf } from '../band/level';
 import { useDocument, useOpen, usePlan, useTier } from '../plan/context';
-import { tiersUnder } from '../plan/cut';
-import { moveDressing, onDressing, onEveryTier, onThisTier, putOn, takeOff } from '../plan/edits';
+import { isOf, tiersUnder } from '../plan/cut';
+import {
+  acrossLedges,
+  moveDressing,
+  onDressing,
+  onEveryTier,
+  onThisTier,
+  putOn,
+  takeOff,
+} from '../plan/edits';
 import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
 import { Dialog } from '../ui/dialog';
 import { tell, tellBad } from '../ui/toasts';
 import { useBench, useCatalogue, usePreferences } from '../units/preferences';
@@ -76,6 +85,7 @@ export function Courses({ chosen, choose, onTray }: Props) {
         })}
       </ul>
       {chosen ? <Presses id={chosen} choose={choose} /> : null}
+      {chosen ? <AcrossLedges id={chosen} /> : null}
       <Button look="pin" className="px-2" disabled={tier.dressings.length >= 24} onClick={onTray}>
         <Plus size={17} aria-hidden /> Add a course
       </Button>
@@ -92,6 +102,33 @@ function pieces(worn: Worn | undefined): string {
   const count = [...cuts, ...wanted].reduce((sum, c) => sum + c.count, 0);
   const strewn = used.every((u) => u.length === 0) ? used.reduce((sum, u) => sum + u.grams, 0) : 0;
   return count > 0 ? String(count) : strewn > 0 ? mass(strewn) : 'line';
+}
+
+/** Whether what goes down the sides of several tiers goes over the ledges between, too. */
+function AcrossLedges({ id }: { id: string }) {
+  const { editor } = useOpen();
+  const document = useDocument();
+  const techniques = useCatalogue()?.techniques ?? [];
+  const over = document.dressings?.find(isOf(id));
+  const surface = over?.dressing.surface ?? 'side';
+  const level = techniques.find((t) => t.id === over?.dressing.technique)?.surfaces.includes('top');
+  if (!over || !level || surface !== 'side') {
+    return null;
+  }
+  return (
+    <Choice
+      label="Over the tiers it goes"
+      value={over.across ?? 'sides'}
+      options={[
+        { name: 'sides', label: 'down their sides' },
+        { name: 'ledges', label: 'and over the ledges' },
+        { name: 'top', label: "from the cake's top on" },
+      ]}
+      onChoice={(v) =>
+        void editor.edit(acrossLedges(id, v === 'sides' ? undefined : (v as 'ledges' | 'top')))
+      }
+    />
+  );
 }
 
 /** What can be done with the chosen course. */

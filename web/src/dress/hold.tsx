@@ -36,7 +36,9 @@ export function Holds({ worn, dressing, divided, section, scale, seen }: Props) 
   const middle = standing - divided.sections[section]!.arc / 2;
   const placed = worn.handles.flatMap((handle) => {
     const field = worn.fields.find((f) => f.name === handle.field);
-    const grip = worn.stretch ? nearest(handle.grips, middle, form.foot.mm) : handle.grips[section];
+    // Part of the way round there are no grips in sections left out; some things are taken hold of in one place.
+    const few = worn.stretch || handle.grips.length < divided.count;
+    const grip = few ? nearest(handle.grips, middle, form.foot.mm) : handle.grips[section];
     if (!field || !grip) {
       return [];
     }

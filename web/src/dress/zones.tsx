@@ -79,6 +79,8 @@ export function DressingZone({ dressing }: { dressing: string }) {
   );
 }
 
+type EndEdit = (degrees: number | null) => Promise<Problem | null>;
+
 /** The quarter on either side of the front: what is usually meant by part of the way. */
 const FRONT_HALF = { from: -90, to: 90 };
 
@@ -90,8 +92,10 @@ export function DressingStretch({ dressing }: { dressing: Dressing }) {
   const { unit } = usePreferences();
   const { stretch } = dressing;
   const change = (fn: Parameters<typeof onDressing>[2]) => editor.edit(onDressing(tier.id, dressing.id, fn));
-  const end = (which: 'from' | 'to') => async (degrees: number | null) =>
-    degrees === null ? null : editor.edit(stretchEnd(tier.id, dressing.id, which, degrees));
+  const end =
+    (which: 'from' | 'to'): EndEdit =>
+    async (degrees) =>
+      degrees === null ? null : editor.edit(stretchEnd(tier.id, dressing.id, which, degrees));
   if (!partial) {
     return null;
   }
@@ -115,12 +119,57 @@ export function DressingStretch({ dressing }: { dressing: Dressing }) {
             <NumberField label="From the front" suffix="°" value={stretch.from} onNumber={end('from')} />
             <NumberField label="to the right" suffix="°" value={stretch.to} onNumber={end('to')} />
           </div>
+          <ByMarks dressing={dressing} end={end} />
           <p className="note">
             Left of the front is less than 0.{' '}
             {long === undefined ? '' : `${length(long, unit)} along the foot.`}
           </p>
         </>
       ) : null}
+    </div>
+  );
+}
+
+/** The same told by the marks that it goes between: a mark on the left of the front is less than 0°. */
+function ByMarks({ dressing, end }: { dressing: Dressing; end: (which: 'from' | 'to') => EndEdit }) {
+  const { worked } = useTier();
+  const divided = worked.divisions.find((d) => d.id === dressing.division);
+  const around = worked.form.foot.mm;
+  const marks = divided?.marks ?? [];
+  const { stretch } = dressing;
+  if (!stretch || marks.length === 0) {
+    return null;
+  }
+  const degrees = marks.map((m) => (m.s / around) * 360 - 180);
+  const options = marks.map((_, k) => ({ name: String(k), label: `mark ${k + 1}` }));
+  const turn = (d: number, least: number) => d + 360 * Math.ceil((least - d) / 360 - 1e-9);
+  const at = (d: number) => degrees.findIndex((m) => Math.abs(((m - d + 540) % 360) - 180) < 0.05);
+  const told = (value: number) => {
+    const found = at(value);
+    return found < 0 ? 'between' : String(found);
+  };
+  const between = { name: 'between', label: 'between marks' };
+  const shown = (value: string) => (value === 'between' ? [between, ...options] : options);
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <Choice
+        label="From"
+        value={told(stretch.from)}
+        options={shown(told(stretch.from))}
+        onChoice={(k) => {
+          const from = degrees[Number(k)];
+          return from === undefined ? undefined : void end('from')(turn(from, stretch.to - 359));
+        }}
+      />
+      <Choice
+        label="to"
+        value={told(stretch.to)}
+        options={shown(told(stretch.to))}
+        onChoice={(k) => {
+          const to = degrees[Number(k)];
+          return to === undefined ? undefined : void end('to')(turn(to, stretch.from + 1));
+        }}
+      />
     </div>
   );
 }

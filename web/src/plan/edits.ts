@@ -9,7 +9,7 @@ import type {
   Reading,
   Tier,
 } from '../api/client';
-import { cut } from './cut';
+import { cut, isOf } from './cut';
 import { onAgenda, onPiece, onStand, onTable } from './document-edits';
 import { type Edit, replaced, withField } from './edit';
 
@@ -26,18 +26,13 @@ export function onDressing(tier: string, id: string, change: (dressing: Dressing
     isShared(plan, tier, id)
       ? {
           ...plan,
-          dressings: replaced(plan.dressings, is(id), (d) => ({ ...d, dressing: change(d.dressing) })),
+          dressings: replaced(plan.dressings, isOf(id), (d) => ({ ...d, dressing: change(d.dressing) })),
         }
       : onTier(tier, (t) => ({ ...t, dressings: replaced(t.dressings, (d) => d.id === id, change) }))(plan);
 }
 
-const is =
-  (id: string) =>
-  (over: PlanDressing): boolean =>
-    over.dressing.id === id;
-
 function isShared(plan: Plan, tier: string, id: string): boolean {
-  return plan.dressings?.some((d) => is(id)(d) && d.tiers.includes(tier)) ?? false;
+  return plan.dressings?.some((d) => isOf(id)(d) && d.tiers.includes(tier)) ?? false;
 }
 
 export function setting(tier: string, dressing: string, field: string, value: unknown): Edit {
@@ -228,7 +223,7 @@ export function takeOff(tier: string, id: string): Edit {
 /** Without a tier under what goes over several, or under one of them; over none it is gone. */
 function without(dressings: readonly PlanDressing[], tier: string, id?: string): PlanDressing[] {
   return dressings
-    .map((d) => (id === undefined || is(id)(d) ? { ...d, tiers: d.tiers.filter((t) => t !== tier) } : d))
+    .map((d) => (id === undefined || isOf(id)(d) ? { ...d, tiers: d.tiers.filter((t) => t !== tier) } : d))
     .filter((d) => d.tiers.length > 0);
 }
 
@@ -246,10 +241,18 @@ export function onEveryTier(tier: string, id: string): Edit {
   };
 }
 
+/** What of a tier's level part a dressing over several tiers goes over, beside their sides. */
+export function acrossLedges(id: string, across: PlanDressing['across']): Edit {
+  return (plan) => ({
+    ...plan,
+    dressings: replaced(plan.dressings, isOf(id), ({ across: _, ...d }) => (across ? { ...d, across } : d)),
+  });
+}
+
 /** What goes over several tiers made this one's own; the others keep it. */
 export function onThisTier(tier: string, id: string): Edit {
   return (plan) => {
-    const over = plan.dressings.find(is(id));
+    const over = plan.dressings.find(isOf(id));
     return over
       ? putOn(tier, {
           ...over.dressing,
@@ -273,7 +276,7 @@ function ownOff(tier: string, id: string): Edit {
 export function moveDressing(tier: string, id: string, up: number): Edit {
   return (plan) =>
     isShared(plan, tier, id)
-      ? { ...plan, dressings: moved(plan.dressings, plan.dressings.findIndex(is(id)), up) }
+      ? { ...plan, dressings: moved(plan.dressings, plan.dressings.findIndex(isOf(id)), up) }
       : onTier(tier, (t) => {
           const from = t.dressings.findIndex((d) => d.id === id);
           const dressings = moved(t.dressings, from, up);

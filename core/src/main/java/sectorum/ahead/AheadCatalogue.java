@@ -5,7 +5,7 @@ import sectorum.plan.OwnPiece;
 
 /** The kinds of pieces that can be made ahead, the plain one first. A new kind is one row here. */
 public final class AheadCatalogue {
-    private static final List<AheadKind> ALL = List.of(new PlainPiece(), new CutShape());
+    private static final List<AheadKind> ALL = List.of(new PlainPiece(), new CutShape(), new NailFlower());
 
     private AheadCatalogue() {}
 

@@ -17,6 +17,7 @@ import sectorum.plan.Span;
  * @param order in which it is made, from 1
  * @param rests hours of its own before the next is put to it; absent: none, or those of the whole piece
  * @param on where it rests
+ * @param weighs g of one that is not cut from a sheet; absent: it is
  */
 public record Component(
         Phrase what,
@@ -26,4 +27,23 @@ public record Component(
         int each,
         int order,
         @Absent Span rests,
-        Storage on) {}
+        Storage on,
+        @Absent Double weighs) {
+    /** One that is cut from a sheet. */
+    public Component(
+            Phrase what,
+            Rings rings,
+            double thickness,
+            @Absent Material material,
+            int each,
+            int order,
+            @Absent Span rests,
+            Storage on) {
+        this(what, rings, thickness, material, each, order, rests, on, null);
+    }
+
+    /** Grams of one; none where nobody knows its material. */
+    public double grams() {
+        return weighs != null ? weighs : material == null ? 0 : material.sheet(rings.area(), thickness);
+    }
+}

@@ -121,6 +121,12 @@ public record Dressing(
         return new Dressing(id, technique, surface, division, zone, stretch, aside, covers, colours, others, over);
     }
 
+    /** The same under a name of its own on the level part above the side, in the zone that is usual there. */
+    Dressing level(String name, Values others) {
+        return new Dressing(
+                name, technique, SurfaceKind.TOP, division, null, stretch, aside, covers, colours, others, over);
+    }
+
     /** The same over these pieces. */
     public Dressing over(@Absent Over pieces) {
         return new Dressing(id, technique, surface, division, zone, stretch, aside, covers, colours, settings, pieces);

@@ -66,7 +66,8 @@ public record OwnPiece(
     /** The kinds of pieces made ahead, with the names of their settings; what each is, see {@code ahead}. */
     public enum Kind {
         OWN(Set.of()),
-        CUT_SHAPE(Set.of("shape"));
+        CUT_SHAPE(Set.of("shape")),
+        NAIL_FLOWER(Set.of("petals", "rounds", "stamens", "weighed"));
 
         private final Set<String> settingNames;
 

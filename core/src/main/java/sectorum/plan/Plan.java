@@ -156,8 +156,7 @@ public record Plan(
         List<Dressing> worn = new ArrayList<>(tier.dressings());
         dressings.stream()
                 .filter(over -> over.tiers().contains(tier.id()))
-                .map(over -> over.on(tier, tiers))
-                .forEach(worn::add);
+                .forEach(over -> worn.addAll(over.on(tier, tiers)));
         return worn.size() == tier.dressings().size() ? tier : tier.wearing(worn);
     }
 

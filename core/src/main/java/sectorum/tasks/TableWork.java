@@ -73,19 +73,21 @@ public final class TableWork {
         for (Component part : made.components()) {
             if (part.material() != null) {
                 int count = part.each() * piece.count();
-                double each = part.material().sheet(part.rings().area(), part.thickness());
+                double each = part.grams();
+                boolean sheet = part.weighs() == null;
+                double thick = sheet ? part.thickness() : 0;
                 cuts.add(new Making.Cut(
                         part.what(),
                         part.material(),
-                        part.thickness(),
+                        thick,
                         0,
                         part.rings().width(),
                         part.rings().height(),
-                        part.rings().outers().get(0),
+                        sheet ? part.rings().outers().get(0) : List.of(),
                         count,
                         part.material().spare().of(count),
                         each));
-                used.add(new Making.Used(part.material(), 0, part.thickness(), count * each, 0));
+                used.add(new Making.Used(part.material(), 0, thick, count * each, 0));
             }
         }
         Making making = new Making(

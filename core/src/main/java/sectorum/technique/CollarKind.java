@@ -7,7 +7,9 @@ import sectorum.material.Material;
 enum CollarKind {
     CAGE("chocolate cage, drawn", Material.CHOCOLATE, Adhesive.CHOCOLATE, 60, 0.35),
     LACE("edible lace", Material.LACE, Adhesive.WATER, 0, 0.6),
-    SOLID("chocolate band", Material.CHOCOLATE, Adhesive.CHOCOLATE, 20, 1);
+    SOLID("chocolate band", Material.CHOCOLATE, Adhesive.CHOCOLATE, 20, 1),
+    /** Not eaten: it keeps a soft side in shape, and comes off. */
+    ACETATE("acetate collar", Material.CHOCOLATE, Adhesive.NONE, 30, 1);
 
     final String words;
     final Material material;
@@ -26,6 +28,10 @@ enum CollarKind {
     }
 
     boolean isPoured() {
-        return material == Material.CHOCOLATE;
+        return material == Material.CHOCOLATE && isEaten();
+    }
+
+    boolean isEaten() {
+        return this != ACETATE;
     }
 }

@@ -38,9 +38,6 @@ final class Collars implements Technique {
     private static final double TAB_MM = 15;
     private static final double ALONE_MM = 40;
     private static final double EASED_BY = 0.05;
-    /** Lines of all repeats together that are drawn: more cannot be told apart. */
-    private static final int MOST = 4000;
-
     private static final Field KIND = Choices.field("kind", "Collar", CollarKind.values(), k -> k.words);
     private static final Field OVER = Choices.field("over", "Goes over", Over.values(), o -> o.words);
     private static final Field ENDS = Choices.field("ends", "Its ends", Ends.values(), e -> e.words);
@@ -90,14 +87,26 @@ final class Collars implements Technique {
             double line,
             double thick,
             double repeat,
-            Drawn drawn) {
+            Drawn drawn,
+            int parts,
+            double gap) {
         /** Cut so long without its tab, mm. */
         double length(double around) {
             return around + (over == Over.COAT ? 2 * Math.PI * coat : Math.PI * thick);
         }
 
+        /** One strip that closes, or several with the side seen between. */
+        boolean isClosed() {
+            return parts == 1 && gap == 0;
+        }
+
         double lapped() {
-            return ends == Ends.TAB ? tab : 0;
+            return ends == Ends.TAB && isClosed() ? tab : 0;
+        }
+
+        /** Of one part, mm; what is left open is never more than what is covered. */
+        double part(double length) {
+            return Math.max(length / parts / 2, length / parts - gap);
         }
     }
 
@@ -128,7 +137,9 @@ final class Collars implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("kind", "over", "coat", "ends", "tab", "rise", "share", "line", "thick", "repeat", "drawn");
+        return Set.of(
+                "kind", "over", "coat", "ends", "tab", "rise", "share", "line", "thick", "repeat", "drawn", "parts",
+                "gap");
     }
 
     @Override
@@ -152,7 +163,9 @@ final class Collars implements Technique {
                 Field.length("line", "A line, wide", 0.5, 15, 3, "As it is piped."),
                 Field.length("thick", "Thickness", 0.3, 8, 2, "Of the strip or its lines."),
                 Field.length("repeat", "Pattern repeats every", 5, 600, repeat, "Eased so that it closes."),
-                DRAWN);
+                DRAWN,
+                Field.count("parts", "Of so many parts", 1, 60, 1, "1: one strip all round."),
+                Field.length("gap", "Open between them", 0, 200, 0, "0: it is closed."));
     }
 
     @Override
@@ -169,32 +182,39 @@ final class Collars implements Technique {
                 chosen.number("line"),
                 chosen.number("thick"),
                 chosen.number("repeat"),
-                Choices.of(Drawn.values(), chosen.choice("drawn")));
+                Choices.of(Drawn.values(), chosen.choice("drawn")),
+                chosen.count("parts"),
+                chosen.number("gap"));
         double foot = place.zone().foot();
         double around = Math.max(place.along(foot), place.along(place.zone().top()));
         double length = set.length(around);
         double high = place.zone().height() + set.rise();
-        int repeats = (int) Math.max(1, Rounding.halfUp(length / set.repeat(), 1));
-        double each = length / repeats;
+        double part = set.part(length);
+        int repeats = (int) Math.max(1, Rounding.halfUp(part / set.repeat(), 1));
+        double each = part / repeats;
         DressingBuilder work = new DressingBuilder(place);
-        List<List<Double>> lines = pattern(set, each, high, repeats);
-        draw(work, set, place, lines, repeats, each * place.along(foot) / length, high);
+        List<List<Double>> lines = CollarPattern.lines(set.share(), set.line(), each, high, repeats * set.parts());
+        draw(work, set, place, lines, repeats, part, place.along(foot) / length, high);
         double grams = around
+                * (part * set.parts() / length)
                 * high
                 / 1000
                 * set.share()
                 * set.thick()
                 * set.kind().material.density()
                 * (set.drawn() == Drawn.TWICE && set.share() < 1 ? 2 : 1);
-        if (set.share() < 1) {
+        if (!set.kind().isEaten()) {
+            work.comesOut(set.kind().words, 1);
+        } else if (set.share() < 1) {
             work.used(set.kind().material, 0, 0, grams, 0);
         } else {
-            work.made(Phrase.of("Band"), set.kind().material, 0, high, 1, Spare.NONE, grams);
+            work.made(Phrase.of("Band"), set.kind().material, 0, high, set.parts(), Spare.NONE, grams / set.parts());
         }
-        work.lead("long", Quantity.length(length + set.lapped()))
+        work.lead("long", Quantity.length(part + set.lapped()))
                 .lead("high", Quantity.length(high))
                 .lead("repeats", Quantity.count(repeats))
-                .figure("Without its tab", Quantity.length(length))
+                .figure("Parts", Quantity.count(set.parts()))
+                .figure("Without its tab", Quantity.length(part))
                 .figure("Each repeat", Quantity.length(each))
                 .figure("Eased by", Quantity.share(Math.abs(each / set.repeat() - 1)))
                 .figure("Room inside", Quantity.length(place.along(place.zone().top()) / Math.PI));
@@ -205,42 +225,9 @@ final class Collars implements Technique {
         }
         work.handle(new Handle("rise", "Over the edge", Handle.Way.UP, 1, 0, 150, grips));
         judge(work, set, each);
-        steps(work, set, length, high);
-        work.draw(() -> sheet(set, lines, length, repeats, high));
+        steps(work, set, part, high);
+        work.draw(() -> sheet(set, lines, part, repeats, high));
         return work.done();
-    }
-
-    /** Lines of one repeat about its middle, from the foot up, as many as cover the share: each ends where it began. */
-    private static List<List<Double>> pattern(Settings set, double each, double high, int repeats) {
-        List<List<Double>> lines = new ArrayList<>();
-        if (set.share() >= 1) {
-            return lines;
-        }
-        double wave = Math.min(high / 5, each / 3);
-        double one = Flat.length(wave(each, high / 2, wave, 0), false);
-        // The rims are lines, too.
-        double left = set.share() * each * high / set.line() - 2 * each;
-        int most = Math.max(2, Math.min(40, MOST / repeats));
-        int many = (int) Math.max(2, Math.min(most, Rounding.halfUp(left / one, 1)));
-        for (int i = 0; i < many; i++) {
-            double z = wave + set.line() / 2 + (high - 2 * wave - set.line()) * i / Math.max(1, many - 1);
-            lines.add(wave(each, z, wave, i % 2 == 0 ? 0 : Math.PI));
-        }
-        for (double z : List.of(set.line() / 2, high - set.line() / 2)) {
-            lines.add(List.of(-each / 2, z, each / 2, z));
-        }
-        return lines;
-    }
-
-    private static List<Double> wave(double each, double z, double high, double begins) {
-        List<Double> line = new ArrayList<>();
-        int parts = 24;
-        for (int i = 0; i <= parts; i++) {
-            double t = 2 * Math.PI * i / parts;
-            line.add(-each / 2 + each * i / parts);
-            line.add(z + high * Math.sin(t + begins));
-        }
-        return line;
     }
 
     private static void draw(
@@ -249,27 +236,35 @@ final class Collars implements Technique {
             DressingContext place,
             List<List<Double>> lines,
             int repeats,
-            double apart,
+            double part,
+            double share,
             double high) {
         double foot = place.zone().foot();
         double period = place.surface().period();
-        if (lines.isEmpty()) {
-            double half = place.along(foot) / 2;
-            work.put(work.piece(List.of(-half, 0.0, half, 0.0, half, high, -half, high)), period / 2, foot, 0, 0);
-            return;
-        }
-        List<Integer> shapes =
-                lines.stream().map(l -> work.strand(set.line(), l)).toList();
-        for (int k = 0; k < repeats; k++) {
-            double s = place.surface().further(period / 2, k * apart, foot);
-            for (int shape : shapes) {
-                work.put(shape, s, foot, 0, k % place.colours());
+        double apart = part / repeats * share;
+        List<Integer> shapes = lines.isEmpty()
+                ? List.of(band(work, set, part * share / 2, high))
+                : lines.stream().map(l -> work.strand(set.line(), l)).toList();
+        int each = lines.isEmpty() ? 1 : repeats;
+        for (int p = 0; p < set.parts(); p++) {
+            double middle = p * place.along(foot) / set.parts();
+            for (int k = 0; k < each; k++) {
+                double s = place.surface().further(period / 2, middle + (k - (each - 1) / 2.0) * apart, foot);
+                for (int shape : shapes) {
+                    work.put(shape, s, foot, 0, k % place.colours());
+                }
             }
         }
     }
 
+    /** What is clear is seen by its edges alone. */
+    private static int band(DressingBuilder work, Settings set, double half, double high) {
+        List<Double> outline = List.of(-half, 0.0, half, 0.0, half, high, -half, high);
+        return set.kind().isEaten() ? work.piece(outline) : work.guide(Flat.ring(outline));
+    }
+
     private static void judge(DressingBuilder work, Settings set, double each) {
-        if (set.ends() == Ends.TAB && set.tab() < TAB_MM) {
+        if (set.ends() == Ends.TAB && set.isClosed() && set.tab() < TAB_MM) {
             work.find(
                     TAB,
                     Phrase.of("A tab of {}.", Quantity.length(set.tab())),
@@ -297,15 +292,34 @@ final class Collars implements Technique {
 
     private static void steps(DressingBuilder work, Settings set, double length, double high) {
         Quantity whole = Quantity.length(length + set.lapped());
-        boolean poured = set.kind().isPoured();
         work.adhesive(set.kind().adhesive);
-        if (poured) {
+        if (!set.kind().isEaten()) {
+            work.step(
+                            Phrase.of(
+                                    "Cut acetate {} long and {} high, lay it round the chilled tier and tape its tab of {} at the"
+                                            + " back.",
+                                    whole,
+                                    Quantity.length(high),
+                                    Quantity.length(set.lapped())),
+                            "acetate, scissors, tape",
+                            6)
+                    .check("It stands upright all round and touches everywhere.")
+                    .step(
+                            Phrase.of("Take the acetate off, {} of it, once what it keeps in shape is firm.", whole),
+                            "scalpel",
+                            6,
+                            null,
+                            Cautions.BLADE);
+            return;
+        }
+        if (set.kind().isPoured()) {
             // The acetate is peeled before the cake leaves: whoever cuts it never sees it.
             work.step(
                             Phrase.of(
                                     set.share() < 1
-                                            ? "Pipe the pattern over its sheet on acetate {} long and {} high, its lines {}."
-                                            : "Spread it over acetate {} long and {} high, level, {}.",
+                                            ? "Pipe the pattern over its sheet on {} of acetate, {} long and {} high, its lines {}."
+                                            : "Spread it over {} of acetate, {} long and {} high, level, {}.",
+                                    Quantity.count(set.parts()),
                                     whole,
                                     Quantity.length(high),
                                     Quantity.text(set.share() < 1 ? set.drawn().words : "edges wiped")),
@@ -316,14 +330,19 @@ final class Collars implements Technique {
                     .check("{} of it bend and do not run.", whole)
                     .step(
                             Phrase.of(
-                                    "Wrap it round from the front, {} of lap at the back.",
-                                    Quantity.length(set.lapped())),
+                                    set.isClosed()
+                                            ? "Wrap it round from the front, {} of lap at the back."
+                                            : "Wrap one part after the other, the first at the front, {} open between them.",
+                                    Quantity.length(set.isClosed() ? set.lapped() : set.gap())),
                             "gloves",
-                            6,
+                            6.0 * set.parts(),
                             new Making.Pause(5, 30, Storage.FRIDGE, "in the fridge, until it lets go of the acetate"),
                             "")
                     .step(Phrase.of("Peel the acetate off, {} of it.", whole), "scalpel", 6, null, Cautions.BLADE)
-                    .check("The pattern meets itself at the back, and nothing is broken.");
+                    .check(
+                            set.isClosed()
+                                    ? "The pattern meets itself at the back, and nothing is broken."
+                                    : "Gaps are alike, and nothing is broken.");
             return;
         }
         work.step(

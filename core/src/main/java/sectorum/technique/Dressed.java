@@ -77,7 +77,7 @@ public record Dressed(
     /** Grips come in the order of the sections, so each goes to the section that now lies under it. */
     private static Handle mirrored(Handle handle, Division division) {
         List<Handle.Grip> sorted = new ArrayList<>();
-        boolean every = handle.grips().size() >= division.count();
+        boolean every = handle.grips().size() > 1 && handle.grips().size() >= division.count();
         for (int k = handle.grips().size() - 1; !every && k >= 0; k--) {
             sorted.add(mirrored(handle.grips().get(k), division));
         }

@@ -3,7 +3,6 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.function.Supplier;
 import sectorum.bench.Course;
 import sectorum.bench.Hand;
@@ -43,6 +42,7 @@ final class DressingBuilder {
     private double powder;
     private boolean soft;
     private boolean unstacked;
+    private List<Integer> marbled = List.of();
     private final List<Making.Wanted> wanted = new ArrayList<>();
     private final List<Making.Turn> turns = new ArrayList<>();
     private final List<Making.Out> out = new ArrayList<>();
@@ -57,30 +57,35 @@ final class DressingBuilder {
     }
 
     int piece(List<Double> outline) {
-        return shape(Layout.Role.PIECE, true, 0, outline);
+        return shape(Layout.Role.PIECE, true, 0, 1, outline);
     }
 
     /** A piece that is a line of some thickness. */
     int strand(double wide, List<Double> line) {
-        return shape(Layout.Role.PIECE, false, wide, line);
+        return shape(Layout.Role.PIECE, false, wide, 1, line);
     }
 
     int guide(List<Double> line) {
-        return shape(Layout.Role.GUIDE, false, 0, line);
+        return shape(Layout.Role.GUIDE, false, 0, 1, line);
     }
 
     int detail(List<Double> line) {
-        return shape(Layout.Role.DETAIL, false, 0, line);
+        return shape(Layout.Role.DETAIL, false, 0, 1, line);
     }
 
     /** An edge that can be gilded; of pieces without one it is all of their outline. */
     int edge(List<Double> line) {
-        return shape(Layout.Role.EDGE, false, 0, line);
+        return shape(Layout.Role.EDGE, false, 0, 1, line);
     }
 
-    private int shape(Layout.Role role, boolean closed, double wide, List<Double> xz) {
-        shapes.add(new Layout.Shape(role, closed, wide, 1, xz));
+    private int shape(Layout.Role role, boolean closed, double wide, double tone, List<Double> xz) {
+        shapes.add(new Layout.Shape(role, closed, wide, tone, xz));
         return shapes.size() - 1;
+    }
+
+    /** Another shade that comes out of the same bag, on a piece. */
+    int shade(List<Double> outline) {
+        return shape(Layout.Role.TONE, true, 0, 0.85, outline);
     }
 
     /** The whole of a zone in a breath of colour. */
@@ -89,8 +94,7 @@ final class DressingBuilder {
         double round =
                 place.isClosed() ? place.division().around() : place.stretch().length();
         List<Double> patch = place.surface().patch(from, round, zone);
-        shapes.add(new Layout.Shape(Layout.Role.TONE, true, 0, dense, patch));
-        return put(shapes.size() - 1, from + round / 2, zone.foot(), 0, colour);
+        return put(shape(Layout.Role.TONE, true, 0, dense, patch), from + round / 2, zone.foot(), 0, colour);
     }
 
     /** Puts a shape at s on the foot's circumference, wrapped, and z above the foot. */
@@ -105,10 +109,6 @@ final class DressingBuilder {
     }
 
     /** Puts a shape that stands off, or leans out by so many radians about its foot. */
-    DressingBuilder standing(int shape, Along s, double z, double lift, double lean) {
-        return standing(shape, s, z, lift, lean, 0);
-    }
-
     DressingBuilder standing(int shape, Along s, double z, double lift, double lean, int colour) {
         return put(shape, s, z, colour).off(lift, lean);
     }
@@ -189,45 +189,52 @@ final class DressingBuilder {
     DressingBuilder cut(
             Phrase what, Material material, double thickness, int colour, List<Double> outline, int count, int spare) {
         // What has shrunk to a line is no piece; whoever drew it says so.
-        if (count > 0 && Flat.area(outline) > NOTHING) {
-            Box box = Box.of(outline);
-            cuts.add(new Making.Cut(
-                    what,
-                    material,
-                    thickness,
-                    colour,
-                    box.width(),
-                    box.height(),
-                    outline,
-                    count,
-                    spare,
-                    material.sheet(Flat.area(outline), thickness)));
-            used(material, colour, thickness, count * material.sheet(Flat.area(outline), thickness), 0);
-        }
-        return this;
+        double area = Flat.area(outline);
+        Box box = Box.of(outline);
+        return area <= NOTHING
+                ? this
+                : add(new Making.Cut(
+                        what,
+                        material,
+                        thickness,
+                        colour,
+                        box.width(),
+                        box.height(),
+                        outline,
+                        count,
+                        spare,
+                        material.sheet(area, thickness)));
     }
 
     /** Round pieces: their mass is that of the round, not of the polygon that it is drawn as. */
     DressingBuilder cutRound(
             Phrase what, Material material, double thickness, int colour, double across, int count, Spare spare) {
-        if (count > 0) {
-            double each = material.sheet(Math.PI * across * across / 4, thickness);
-            List<Double> outline = Flat.circle(across, 40);
-            cuts.add(new Making.Cut(
-                    what, material, thickness, colour, across, across, outline, count, spare.of(count), each));
-            used(material, colour, thickness, count * each, 0);
-        }
-        return this;
+        double each = material.sheet(Math.PI * across * across / 4, thickness);
+        List<Double> outline = Flat.circle(across, 40);
+        return add(new Making.Cut(
+                what, material, thickness, colour, across, across, outline, count, spare.of(count), each));
     }
 
     /** Pieces that are not cut from a sheet: pearls, piped shells. */
     DressingBuilder made(
             Phrase what, Material material, int colour, double across, int count, Spare spare, double gramsEach) {
-        if (count > 0) {
-            cuts.add(new Making.Cut(
-                    what, material, 0, colour, across, across, List.of(), count, spare.of(count), gramsEach));
-            used(material, colour, 0, count * gramsEach, 0);
+        return add(new Making.Cut(
+                what, material, 0, colour, across, across, List.of(), count, spare.of(count), gramsEach));
+    }
+
+    private DressingBuilder add(Making.Cut cut) {
+        if (cut.count() > 0) {
+            cuts.add(cut);
+            List<Integer> of = marbled.isEmpty() ? List.of(cut.colour()) : marbled;
+            double grams = cut.count() * cut.each() / of.size();
+            of.forEach(colour -> used(cut.material(), colour, cut.thickness(), grams, 0));
         }
+        return this;
+    }
+
+    /** What is cut from here on is of paste marbled from these colours, as much of each. */
+    DressingBuilder marbled(List<Integer> colours) {
+        marbled = colours;
         return this;
     }
 
@@ -345,14 +352,7 @@ final class DressingBuilder {
 
     /** How many repeats of each colour there are when so many cycle through the dressing's colours. */
     Map<Integer, Integer> cycled(int many) {
-        Map<Integer, Integer> counts = new TreeMap<>();
-        for (int c = 0; c < place.colours(); c++) {
-            int of = many / place.colours() + (c < many % place.colours() ? 1 : 0);
-            if (of > 0) {
-                counts.put(c, of);
-            }
-        }
-        return counts;
+        return place.turns().cycled(many);
     }
 
     /** Everything, with the totals that every dressing has at the end of its figures. */

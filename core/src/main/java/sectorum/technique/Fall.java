@@ -7,7 +7,6 @@ import sectorum.bench.Rate;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
-import sectorum.material.Material;
 import sectorum.material.Spare;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -16,6 +15,7 @@ import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.outline.Along;
 import sectorum.surface.Surface;
+import sectorum.surface.SurfaceKind;
 import sectorum.surface.Zone;
 
 /**
@@ -32,53 +32,53 @@ final class Fall implements Technique {
     /** A bag is filled with so much, g: half full it is easier to hold. */
     private static final double BAG_G = 200;
 
-    private static final Field KIND = Choices.field("kind", "Of", Kind.values(), k -> k.words);
+    private static final Field KIND = Choices.field("kind", "Of", FallKind.values(), k -> k.words);
 
-    private enum Kind {
-        ROSETTE("piped rosettes", Material.BUTTERCREAM),
-        BLOSSOM("blossoms", Material.GUM),
-        LEAF("leaves", Material.HALF);
-
-        private final String words;
-        private final Material material;
-
-        Kind(String words, Material material) {
-            this.words = words;
-            this.material = material;
-        }
-
-        List<Double> outline(double size) {
-            return switch (this) {
-                case ROSETTE -> Cover.GATHERED.outline(size);
-                case BLOSSOM -> Element.BLOSSOM.outline(size);
-                case LEAF -> Element.LEAF.outline(size);
-            };
-        }
-    }
-
+    /**
+     * @param upper how wide it is where the whole fall begins
+     * @param half how wide at half its height
+     * @param lower how wide where it ends
+     * @param begins how much of the whole lies above this part, 0 to 1
+     * @param ends how much of it ends with this part
+     * @param ten what ten of the largest weigh, g
+     */
     private record Settings(
-            Kind kind,
+            FallKind kind,
             double middle,
             double upper,
+            double half,
             double lower,
             double small,
             double large,
             double begins,
-            double ends) {
-        /** The colour at a share of its height from the foot. */
-        int colour(double share, DressingContext place) {
-            double along = begins + (ends - begins) * (1 - share);
-            return place.turns().firsts().get((int)
-                    Math.min(place.colours() - 1, Math.max(0, along * place.colours())));
+            double ends,
+            double ten) {
+        /** How far down the whole fall something is that lies at a share of this part's height from its foot. */
+        private double down(double share) {
+            return begins + (ends - begins) * (1 - share);
         }
 
-        /** How wide it is at a share of its height from the foot. */
+        int colour(double share, DressingContext place) {
+            return place.turns().firsts().get((int)
+                    Math.min(place.colours() - 1, Math.max(0, down(share) * place.colours())));
+        }
+
         double wide(double share) {
-            return lower + (upper - lower) * share;
+            double down = down(share);
+            return down < 0.5 ? upper + (half - upper) * 2 * down : half + (lower - half) * (2 * down - 1);
         }
 
         double size(double share) {
-            return large + (small - large) * share;
+            return small + (large - small) * down(share);
+        }
+
+        boolean isWhole() {
+            return begins == 0 && ends == 1;
+        }
+
+        /** By the cube of its size, as the ten that were weighed. */
+        double grams(double size) {
+            return ten / 10 * Math.pow(size / large, 3);
         }
     }
 
@@ -107,7 +107,7 @@ final class Fall implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("kind", "middle", "upper", "lower", "small", "large", "begins", "ends");
+        return Set.of("kind", "middle", "upper", "half", "lower", "small", "large", "begins", "ends", "ten");
     }
 
     @Override
@@ -119,43 +119,56 @@ final class Fall implements Technique {
     public List<Field> fields(Values values, DressingContext place) {
         double around = place.surface().around(place.zone().foot());
         double large = Math.max(4, Math.min(40, place.onTape(place.zone().height() / 4)));
+        Field upper = Field.length(
+                "upper",
+                "Wide where it begins",
+                1,
+                2000,
+                Math.max(1, around / 24),
+                "Of the whole fall, its upper end.");
+        Field lower = Field.length(
+                "lower", "Wide where it ends", 1, 2000, Math.max(1, around / 4), "Of the whole fall, its foot.");
+        Field largest = Field.length("large", "The largest", 2, 120, large, "Where it ends.");
+        double half = (upper.number(values) + lower.number(values)) / 2;
+        double ten = 10 * FallKind.ROSETTE.piped(largest.number(values));
         return List.of(
                 KIND,
                 Field.angle("middle", "Its middle, from the front", -Math.PI, Math.PI, 0, "To the right is positive."),
-                Field.length("upper", "Wide at the top", 1, 2000, Math.max(1, around / 24), "Of the whole fall."),
-                Field.length("lower", "Wide at the foot", 1, 2000, Math.max(1, around / 4), "Of the whole fall."),
-                Field.length("small", "The smallest", 2, 120, Math.max(2, large / 2), "At the top."),
-                Field.length("large", "The largest", 2, 120, large, "At the foot."),
-                Field.share("begins", "Colours begin at", 0, 1, 0, "Of the way from the first colour, at the top."),
-                Field.share("ends", "Colours end at", 0, 1, 1, "Of the way to the last colour, at the foot."));
+                upper,
+                Field.length("half", "Wide half way down", 1, 2000, half, "Its edges go straight to both ends."),
+                lower,
+                Field.length("small", "The smallest", 2, 120, Math.max(2, large / 2), "Where it begins."),
+                largest,
+                Field.mass("ten", "Ten of the largest weigh", 0.001, 20_000, ten, "Pipe ten on a scale; others by d³."),
+                Field.share("begins", "Of the whole fall, from", 0, 1, 0, "0: it begins here, at the top."),
+                Field.share("ends", "Of the whole fall, to", 0, 1, 1, "1: it ends here, at the foot."));
+    }
+
+    @Override
+    public Set<SurfaceKind> surfaces() {
+        return Set.of(SurfaceKind.SIDE, SurfaceKind.TOP, SurfaceKind.LEDGE, SurfaceKind.BOARD);
     }
 
     /** Over several tiers it widens as if it were one: each has its own part of the whole. */
     @Override
     public Values part(Values whole, double above, double below) {
-        Values cut = whole.with("begins", above).with("ends", below);
-        for (String[] pair : new String[][] {{"upper", "lower"}, {"small", "large"}}) {
-            if (whole.get(pair[0]) instanceof Number top && whole.get(pair[1]) instanceof Number foot) {
-                double grows = foot.doubleValue() - top.doubleValue();
-                cut = cut.with(pair[0], top.doubleValue() + grows * above)
-                        .with(pair[1], top.doubleValue() + grows * below);
-            }
-        }
-        return above == 0 && below == 1 ? whole : cut;
+        return above == 0 && below == 1 ? whole : whole.with("begins", above).with("ends", below);
     }
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
         Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
-                Choices.of(Kind.values(), chosen.choice("kind")),
+                Choices.of(FallKind.values(), chosen.choice("kind")),
                 chosen.number("middle"),
                 chosen.number("upper"),
+                chosen.number("half"),
                 chosen.number("lower"),
                 chosen.number("small"),
                 chosen.number("large"),
                 chosen.number("begins"),
-                chosen.number("ends"));
+                Math.max(chosen.number("begins"), chosen.number("ends")),
+                chosen.number("ten"));
         List<Row> rows = rows(set, place);
         DressingBuilder work = new DressingBuilder(place);
         int n = 0;
@@ -176,25 +189,38 @@ final class Fall implements Technique {
         work.lead("pieces", set.kind().words, Quantity.count(n))
                 .lead("rows", Quantity.count(rows.size()))
                 .lead("grams", "in all", Quantity.mass(grams));
-        if (set.kind() == Kind.ROSETTE) {
+        if (set.kind().isPiped()) {
             work.figure("Bags", Quantity.count((long) Rounding.ceil(grams / BAG_G)));
         }
-        List<Handle.Grip> grips = new ArrayList<>();
-        for (int k = 0; k < place.division().count(); k++) {
-            grips.add(new Handle.Grip(
-                    place.division().middle(k).plus(set.lower() / 2).s(),
-                    place.zone().foot()));
-        }
-        work.handle(new Handle("lower", "Edge of the fall", Handle.Way.ALONG, 2, 1, 2000, grips));
+        handles(work, set, place);
         judge(work, set, place);
         return work.done();
+    }
+
+    /** Its edge at its beginning, half way and at its end: together they are its profile. */
+    private static void handles(DressingBuilder work, Settings set, DressingContext place) {
+        double period = place.surface().period();
+        double middle = period / 2 + set.middle() / (2 * Math.PI) * period;
+        for (String[] end : new String[][] {{"upper", "1", "0"}, {"half", "0.5", "0.5"}, {"lower", "0", "1"}}) {
+            double down = Double.parseDouble(end[2]);
+            // An end that lies on another tier is taken hold of there.
+            if (down < set.begins() - Rounding.EPS || down > set.ends() + Rounding.EPS) {
+                continue;
+            }
+            double share =
+                    set.ends() > set.begins() ? 1 - (down - set.begins()) / (set.ends() - set.begins()) : 1 - down;
+            double z = place.zone().foot() + share * place.zone().height();
+            double s = Along.of(place.surface().further(middle, set.wide(share) / 2, z), period)
+                    .s();
+            work.handle(new Handle(
+                    end[0], "Edge of the fall", Handle.Way.ALONG, 2, 1, 2000, List.of(new Handle.Grip(s, z))));
+        }
     }
 
     /** From the foot up, every one inside the zone, as many in a row as the fall is wide there. */
     private static List<Row> rows(Settings set, DressingContext place) {
         List<Row> rows = new ArrayList<>();
         double high = place.zone().height();
-        double around = place.surface().around(place.zone().foot());
         double z = 0;
         while (rows.size() < 400) {
             double size = set.size(Math.min(1, z / high));
@@ -202,14 +228,15 @@ final class Fall implements Technique {
                 break;
             }
             double middle = z + size / 2;
-            double wide = Math.min(around, set.wide(middle / high));
+            double wide = Math.min(place.surface().around(place.zone().foot() + middle), set.wide(middle / high));
             int fits = (int) Math.max(1, Rounding.floor(wide / size));
             // Each row lies in the gaps of the one below: one more or one less in it.
             boolean columns = !rows.isEmpty() && (rows.get(rows.size() - 1).count() - fits) % 2 == 0;
             rows.add(new Row(place.zone().foot() + middle, size, columns && fits > 1 ? fits - 1 : fits));
             z += ROW * size;
         }
-        if (rows.isEmpty()) {
+        // A ledge or a part of it that is narrower than what falls stays free: nothing lies over an edge.
+        if (rows.isEmpty() && set.isWhole()) {
             rows.add(new Row(place.middleZ(), Math.min(set.large(), high), 1));
         }
         return rows;
@@ -223,8 +250,8 @@ final class Fall implements Technique {
             int colour =
                     set.colour((row.z() - place.zone().foot()) / place.zone().height(), place);
             Phrase what = Phrase.of("{} of {}", Quantity.text(set.kind().words), Quantity.length(row.size()));
-            if (set.kind() == Kind.ROSETTE) {
-                double each = Element.SHELL.grams(row.size());
+            if (set.kind().isPiped()) {
+                double each = set.grams(row.size());
                 grams += row.count() * each;
                 work.made(what, set.kind().material, colour, row.size(), row.count(), Spare.NONE, each);
             } else {
@@ -234,7 +261,10 @@ final class Fall implements Technique {
             }
             n += row.count();
         }
-        boolean piped = set.kind() == Kind.ROSETTE;
+        if (rows.isEmpty()) {
+            return 0;
+        }
+        boolean piped = set.kind().isPiped();
         work.adhesive(set.kind().material.adhesive())
                 .step(
                         Phrase.of(
@@ -271,7 +301,7 @@ final class Fall implements Technique {
                             "upper",
                             Rounding.ceil(set.small())));
         }
-        if (set.large() > place.zone().height() + Rounding.EPS) {
+        if (set.isWhole() && set.large() > place.zone().height() + Rounding.EPS) {
             double fits = Math.max(2, Rounding.floor(place.zone().height() / 2));
             work.find(
                     BIG,

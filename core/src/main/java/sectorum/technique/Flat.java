@@ -63,6 +63,16 @@ final class Flat {
         return there;
     }
 
+    /** As a mirror at x = 0 shows it. */
+    static List<Double> flipped(List<Double> xz) {
+        List<Double> there = new ArrayList<>(xz.size());
+        for (int i = 0; i < xz.size(); i += 2) {
+            there.add(-xz.get(i));
+            there.add(xz.get(i + 1));
+        }
+        return there;
+    }
+
     /** About the origin, radians anticlockwise. */
     static List<Double> turned(List<Double> xz, double turn) {
         double cos = Math.cos(turn);

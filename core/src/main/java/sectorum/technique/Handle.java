@@ -11,7 +11,7 @@ import sectorum.surface.LevelSurface;
  * @param field the setting it changes
  * @param label what moves
  * @param way towards more z, or along s
- * @param grips where it can be taken, one for each section, in order of the sections
+ * @param grips where it can be taken, one for each section, in order of the sections, or a single one of what has one place
  */
 public record Handle(String field, String label, Way way, double perMm, double least, double most, List<Grip> grips) {
     public Handle {

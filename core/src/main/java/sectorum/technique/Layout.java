@@ -1,6 +1,5 @@
 package sectorum.technique;
 
-import java.util.ArrayList;
 import java.util.List;
 import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
@@ -70,12 +69,7 @@ public record Layout(List<Shape> shapes, List<Placement> placements, List<LevelS
         }
 
         Shape mirrored() {
-            List<Double> other = new ArrayList<>(xz.size());
-            for (int i = 0; i < xz.size(); i += 2) {
-                other.add(-xz.get(i));
-                other.add(xz.get(i + 1));
-            }
-            return new Shape(role, closed, wide, tone, other);
+            return new Shape(role, closed, wide, tone, Flat.flipped(xz));
         }
     }
 

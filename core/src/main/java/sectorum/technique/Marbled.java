@@ -26,10 +26,7 @@ import sectorum.surface.Zone;
 final class Marbled implements Technique {
     private static final Rule ONE =
             new Rule("marbled.one-colour", Level.LOOK, "Of one colour alone there are no veins: give it a second.");
-    private static final Rule TAB =
-            new Rule("marbled.tab", Level.LOOK, "A tab under 15 mm does not hold a collar closed.");
-
-    private static final double TAB_MM = 15;
+    private static final Rule TAB = FlatCoat.tab("marbled.tab");
 
     private static final Field MATERIAL = Material.field("Of", Material.BUTTERCREAM, Material.GANACHE);
 
@@ -65,7 +62,7 @@ final class Marbled implements Technique {
         return List.of(
                 MATERIAL,
                 Field.length("deep", "Coat deep", 1, 20, 5, "From the acetate to the coat beneath."),
-                Field.length("tab", "Tab of the sheet", 0, 100, 25, "Beyond the side's length."),
+                FlatCoat.TAB,
                 Field.count("veins", "Veins of each colour", 1, 40, place.colours() < 2 ? 1 : 8, "All round."),
                 Field.length("vein", "A vein, wide", 0.5, 40, 5, "At its middle."),
                 Field.count("seed", "Another marble", 1, 999, 1, "The same number always looks the same."));
@@ -165,12 +162,7 @@ final class Marbled implements Technique {
     }
 
     private static void judge(DressingBuilder work, Settings set, int colours) {
-        if (set.tab() < TAB_MM) {
-            work.find(
-                    TAB,
-                    Phrase.of("A tab of {} does not hold the sheet closed.", Quantity.length(set.tab())),
-                    Mend.setting(Phrase.of("A tab of {}", Quantity.length(25)), "tab", 25));
-        }
+        FlatCoat.judgeTab(work, TAB, set.tab());
         if (colours < 2 && set.veins() > 1) {
             work.find(
                     ONE,

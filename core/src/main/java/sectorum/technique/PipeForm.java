@@ -5,16 +5,17 @@ import java.util.List;
 
 /** What a nozzle draws or sets down (craft 3I): how it looks, how close it stands, what a size weighs. */
 enum PipeForm {
-    SHELL("shells", "star", 0.8),
-    ROSETTE("rosettes", "star", 1),
-    STAR("stars", "star", 1),
-    BEAD("beads", "plain", 1),
-    LEAF("leaves", "leaf", 0.7),
-    RUFFLE("ruffles", "petal", 0.6),
-    ROPE("a rope", "star", 0.5),
-    BASKET("basket strokes", "basket", 1.6),
-    LINE("a line", "plain", 0),
-    ZIGZAG("a zigzag", "plain", 1);
+    SHELL("shells", "star", 0.8, 30),
+    ROSETTE("rosettes", "star", 1, 30),
+    STAR("stars", "star", 1, 40),
+    BEAD("beads", "plain", 1, 60),
+    LEAF("leaves", "leaf", 0.7, 15),
+    RUFFLE("ruffles", "petal", 0.6, 12),
+    ROPE("a rope", "star", 0.5, 30),
+    BASKET("basket strokes", "basket", 1.6, 20),
+    LINE("a line", "plain", 0, 40),
+    ZIGZAG("a zigzag", "plain", 1, 40),
+    STRING("hanging strings", "plain", 3, 20);
 
     /** Piped rosettes and their like weigh this until ten are weighed, g at 1 cm (craft 3F). */
     private static final double LIKE_G = 0.16;
@@ -24,16 +25,19 @@ enum PipeForm {
     final String nozzle;
 
     private final double pitch;
+    /** Pieces, or decimetres of a line, after which its nozzle is wiped: slots and slits clog first. */
+    final int wiped;
 
-    PipeForm(String words, String nozzle, double pitch) {
+    PipeForm(String words, String nozzle, double pitch, int wiped) {
         this.words = words;
         this.nozzle = nozzle;
         this.pitch = pitch;
+        this.wiped = wiped;
     }
 
     /** Whether it is one line, not pieces. */
     boolean isDrawn() {
-        return this == LINE || this == ZIGZAG;
+        return this == LINE || this == ZIGZAG || this == STRING;
     }
 
     /** From one to the next, mm. */
@@ -62,8 +66,30 @@ enum PipeForm {
             case STAR -> petals(size, 5, 0.28);
             case RUFFLE -> fan(size);
             case BASKET -> Flat.rectangle(-size * 0.9, -size * 0.35, size * 1.8, size * 0.7);
-            case LINE, ZIGZAG -> List.of();
+            case LINE, ZIGZAG, STRING -> List.of();
         };
+    }
+
+    /** What is drawn between two places of its row, about their middle. */
+    List<Double> drawn(double apart, double size, double nozzle) {
+        double room = Math.max(0.5, size - nozzle);
+        return switch (this) {
+            case STRING -> hanging(apart, room);
+            case ZIGZAG -> List.of(-apart / 2, -room / 2, 0.0, room / 2, apart / 2, -room / 2);
+            default -> List.of(-apart / 2, 0.0, apart / 2, 0.0);
+        };
+    }
+
+    /** A string from pin to pin, its lowest point so far under them. */
+    private static List<Double> hanging(double apart, double drop) {
+        List<Double> line = new ArrayList<>();
+        int parts = 12;
+        for (int i = 0; i <= parts; i++) {
+            double t = 2.0 * i / parts - 1;
+            line.add(t * apart / 2);
+            line.add(drop * (t * t - 0.5));
+        }
+        return line;
     }
 
     private static List<Double> petals(double size, int many, double deep) {

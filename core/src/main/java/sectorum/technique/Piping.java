@@ -34,9 +34,6 @@ final class Piping implements Everywhere {
             Level.LOOK,
             "What is piped is hardly larger than its nozzle, or more than eight times as large.");
 
-    /** A bag half full is easier to hold, g. */
-    private static final double BAG_G = 200;
-
     private static final double FINEST = 1.2;
     private static final double COARSEST = 8;
     /** Rows lie into one another by so much of their height. */
@@ -47,6 +44,7 @@ final class Piping implements Everywhere {
     private static final Field FORM = Choices.field("form", "Piped as", PipeForm.values(), f -> f.words);
     private static final Field MATERIAL =
             Material.field("Icing", Material.BUTTERCREAM, Material.ROYAL, Material.GANACHE);
+    private static final Field BAG = Choices.field("bag", "Bags", Bag.values(), b -> b.words);
     private static final Field SPREAD = Choices.field("spread", "Colours", InTurn.values(), c -> c.words);
 
     private enum InTurn {
@@ -60,8 +58,40 @@ final class Piping implements Everywhere {
         }
     }
 
+    private enum Bag {
+        EACH("one colour in each"),
+        SHADES("all shades in one, side by side");
+
+        private final String words;
+
+        Bag(String words) {
+            this.words = words;
+        }
+    }
+
+    /**
+     * @param weighed what ten weigh, or a metre of what is drawn, g
+     * @param fill of a bag, g
+     */
     private record Settings(
-            PipeForm form, Material material, double nozzle, double size, double pitch, int rows, InTurn spread) {
+            PipeForm form,
+            Material material,
+            double nozzle,
+            double size,
+            double pitch,
+            int rows,
+            InTurn spread,
+            Bag bag,
+            double weighed,
+            double fill) {
+        boolean isShaded(DressingContext place) {
+            return bag == Bag.SHADES && place.colours() > 1;
+        }
+
+        double grams(Piped much) {
+            return form.isDrawn() ? weighed * much.length() / 1000 : weighed * much.count() / 10;
+        }
+
         double rise() {
             return ROW * (form == PipeForm.LINE ? Math.max(nozzle, size) : size);
         }
@@ -91,7 +121,7 @@ final class Piping implements Everywhere {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("form", "material", "nozzle", "size", "pitch", "rows", "spread");
+        return Set.of("form", "material", "nozzle", "size", "pitch", "rows", "spread", "bag", "weighed", "fill");
     }
 
     @Override
@@ -112,16 +142,12 @@ final class Piping implements Everywhere {
                 "Its height, or its breadth.");
         double size = each.number(values);
         int rows = (int) Math.max(1, Math.min(12, 1 + Rounding.floor((high - size) / (ROW * size))));
+        Field nozzle = Field.length(
+                "nozzle", "Nozzle, open", 0.5, 40, Math.max(0.5, form.isDrawn() ? 3 : size * 0.45), "Its opening.");
         return List.of(
                 FORM,
                 MATERIAL,
-                Field.length(
-                        "nozzle",
-                        "Nozzle, open",
-                        0.5,
-                        40,
-                        Math.max(0.5, form.isDrawn() ? 3 : size * 0.45),
-                        "Its opening."),
+                nozzle,
                 each,
                 Field.length(
                         "pitch",
@@ -131,7 +157,22 @@ final class Piping implements Everywhere {
                         Math.max(1, form.isDrawn() ? size : form.pitch(size)),
                         "Along its row."),
                 Field.count("rows", "Rows", 1, 120, rows, "One over the other, or one inside the other."),
-                SPREAD);
+                SPREAD,
+                BAG,
+                weighed(form, Material.of(MATERIAL.choice(values)), nozzle.number(values), size),
+                Field.mass("fill", "A bag holds", 20, 2000, 200, "Half full it is easier to hold."));
+    }
+
+    /** As the formula has it until a metre, or ten, were weighed. */
+    private static Field weighed(PipeForm form, Material of, double nozzle, double size) {
+        double usual = form.isDrawn() ? of.line(1000, nozzle) : 10 * form.grams(size, of.density());
+        return Field.mass(
+                "weighed",
+                form.isDrawn() ? "A metre weighs" : "Ten weigh",
+                0.001,
+                50_000,
+                Math.max(0.001, usual),
+                "Pipe them on a scale; weigh again for another size.");
     }
 
     @Override
@@ -144,7 +185,10 @@ final class Piping implements Everywhere {
                 chosen.number("size"),
                 chosen.number("pitch"),
                 chosen.count("rows"),
-                Choices.of(InTurn.values(), chosen.choice("spread")));
+                Choices.of(InTurn.values(), chosen.choice("spread")),
+                Choices.of(Bag.values(), chosen.choice("bag")),
+                chosen.number("weighed"),
+                chosen.number("fill"));
         DressingBuilder work = new DressingBuilder(place);
         Map<Integer, Piped> piped = new TreeMap<>();
         int shape = set.form().isDrawn() ? -1 : work.piece(set.form().outline(set.size()));
@@ -153,17 +197,18 @@ final class Piping implements Everywhere {
             double z = place.zone().foot() + Math.min(set.size(), place.zone().height()) / 2 + j * set.rise();
             row(work, set, place, shape, j, z, piped);
         }
-        double grams = make(work, set, piped, rows);
+        double grams = piped.values().stream().mapToDouble(set::grams).sum();
+        long bags = bags(set, piped, place);
+        make(work, set, piped, rows, bags, place);
         int count = piped.values().stream().mapToInt(Piped::count).sum();
         double length = piped.values().stream().mapToDouble(Piped::length).sum();
-        long bags = piped.size() == 0 ? 0 : (long) Rounding.ceil(grams / BAG_G);
         if (set.form().isDrawn()) {
             work.lead("pieces", "of " + set.form().words.replace("a ", ""), Quantity.length(length));
         } else {
             work.lead("pieces", set.form().words, Quantity.count(count));
         }
         work.lead("grams", "of icing", Quantity.mass(grams))
-                .lead("bags", Quantity.count(Math.max(bags, piped.size())))
+                .lead("bags", Quantity.count(bags))
                 .figure("Rows", Quantity.count(rows))
                 .figure("Snip a bag where it is flat", Quantity.length(snip(set.nozzle())));
         List<Handle.Grip> grips = new ArrayList<>();
@@ -197,69 +242,104 @@ final class Piping implements Everywhere {
         boolean drawn = set.form().isDrawn();
         double pitch = set.form() == PipeForm.LINE ? PART_MM : set.pitch();
         LevelRow row = LevelRow.of(place, z, pitch, drawn ? 0 : set.size(), 0, number % 2 == 1);
-        int line = drawn ? work.strand(set.nozzle(), drawn(set, row.apart())) : shape;
-        double each = drawn ? Flat.length(drawn(set, row.apart()), false) : 0;
+        int line = drawn ? work.strand(set.nozzle(), set.form().drawn(row.apart(), set.size(), set.nozzle())) : shape;
+        List<Integer> shades = shades(work, set, place);
+        double each = drawn ? Flat.length(set.form().drawn(row.apart(), set.size(), set.nozzle()), false) : 0;
         for (int i = 0; i < row.count(); i++) {
             int turn = set.spread() == InTurn.ROWS ? number : i;
-            int colour = place.turns().firsts().get(turn % place.colours());
+            // Out of one bag with all shades every piece has all of them.
+            int colour = set.isShaded(place) ? 0 : place.turns().firsts().get(turn % place.colours());
             Along at = row.places().get(i);
             work.put(line, at, z, colour);
+            for (int k = 0; k < shades.size(); k++) {
+                work.put(shades.get(k), at, z, k + 1);
+            }
             piped.merge(colour, new Piped(drawn ? 0 : 1, each), (a, b) -> a.plus(b.count(), b.length()));
         }
     }
 
-    private static List<Double> drawn(Settings set, double apart) {
-        double half = set.form() == PipeForm.ZIGZAG ? Math.max(0.5, (set.size() - set.nozzle()) / 2) : 0;
-        return set.form() == PipeForm.ZIGZAG
-                ? List.of(-apart / 2, -half, 0.0, half, apart / 2, -half)
-                : List.of(-apart / 2, 0.0, apart / 2, 0.0);
+    /** The other shades of a piece, each a narrower part of it beside the last. */
+    private static List<Integer> shades(DressingBuilder work, Settings set, DressingContext place) {
+        List<Integer> shades = new ArrayList<>();
+        for (int k = 1;
+                k < place.colours() && set.isShaded(place) && !set.form().isDrawn();
+                k++) {
+            double left = 1 - (double) k / place.colours();
+            List<Double> whole = set.form().outline(set.size());
+            List<Double> part = new ArrayList<>();
+            for (int i = 0; i < whole.size(); i += 2) {
+                part.add(whole.get(i));
+                part.add(whole.get(i + 1) * left - set.size() / 2 * (1 - left) * 0.9);
+            }
+            shades.add(work.shade(part));
+        }
+        return shades;
     }
 
-    private static double make(DressingBuilder work, Settings set, Map<Integer, Piped> piped, int rows) {
-        double grams = 0;
+    private static long bags(Settings set, Map<Integer, Piped> piped, DressingContext place) {
+        // All shades side by side in one bag, however many bags of it.
+        return piped.values().stream()
+                .mapToLong(much -> (long) Math.max(1, Rounding.ceil(set.grams(much) / set.fill())))
+                .sum();
+    }
+
+    private static void make(
+            DressingBuilder work, Settings set, Map<Integer, Piped> piped, int rows, long bags, DressingContext place) {
         Material of = set.material();
-        for (Map.Entry<Integer, Piped> one : piped.entrySet()) {
-            Piped much = one.getValue();
-            if (set.form().isDrawn()) {
-                double each = of.line(much.length(), set.nozzle());
-                grams += each;
-                work.used(of, one.getKey(), 0, each, much.length());
-            } else {
-                double each = set.form().grams(set.size(), of.density());
-                grams += each * much.count();
-                work.made(
-                        Phrase.of("{} of {}", Quantity.text(capital(set.form().words)), Quantity.length(set.size())),
-                        of,
-                        one.getKey(),
-                        set.size(),
-                        much.count(),
-                        Spare.NONE,
-                        each);
+        piped.forEach((colour, much) -> {
+            int shades = set.isShaded(place) ? place.colours() : 1;
+            for (int k = 0; k < shades; k++) {
+                used(work, set, of, colour + k, much, shades);
             }
-        }
+        });
         int count = piped.values().stream().mapToInt(Piped::count).sum();
         double length = piped.values().stream().mapToDouble(Piped::length).sum();
-        double minutes =
-                set.form().isDrawn() ? Rate.PIPED_METRE.minutes(length / 1000) : Rate.PIPED_PIECE.minutes(count);
+        boolean drawn = set.form().isDrawn();
+        long wiped = (long) Rounding.ceil((drawn ? length / 100 : count) / set.form().wiped);
+        double minutes = drawn ? Rate.PIPED_METRE.minutes(length / 1000) : Rate.PIPED_PIECE.minutes(count);
         work.tool(ThingKind.NOZZLE, "nozzle", set.nozzle(), Math.max(0.5, set.nozzle() / 4))
                 .adhesive(Adhesive.ITSELF)
+                .figure("Nozzle wiped", Quantity.count(wiped))
                 .step(
                         Phrase.of(
-                                "Fill {} bags half full, one colour in each; without a nozzle snip where the flat bag is {}"
-                                        + " wide.",
-                                Quantity.count(Math.max(piped.size(), (long) Rounding.ceil(grams / BAG_G))),
+                                set.isShaded(place)
+                                        ? "Stroke the shades side by side into {} bags, {} in each; without a nozzle snip where"
+                                                + " the flat bag is {} wide."
+                                        : "Fill {} bags with at most {}, one colour in each; without a nozzle snip where the"
+                                                + " flat bag is {} wide.",
+                                Quantity.count(bags),
+                                Quantity.mass(set.fill()),
                                 Quantity.length(snip(set.nozzle()))),
                         "bags, " + set.form().nozzle + " nozzle",
-                        Rate.MARK.minutes(piped.size()))
+                        Rate.MARK.minutes(bags))
                 .step(
                         Phrase.of(
-                                "Pipe {} rows from the foot or the rim on, {}; rest the hand at each bag, and wipe the nozzle.",
+                                "Pipe {} rows from the foot or the rim on, {}; rest the hand a minute at each of {} bags, wipe"
+                                        + " the nozzle {} times.",
                                 Quantity.count(rows),
-                                Quantity.text(work.order())),
+                                Quantity.text(work.order()),
+                                Quantity.count(bags),
+                                Quantity.count(wiped)),
                         "turntable, damp cloth",
-                        minutes)
+                        minutes + bags)
                 .check("The last of a row meets its first, {} rows alike.", Quantity.count(rows));
-        return grams;
+    }
+
+    private static void used(DressingBuilder work, Settings set, Material of, int colour, Piped much, int shades) {
+        if (set.form().isDrawn()) {
+            work.used(of, colour, 0, set.grams(much) / shades, much.length() / shades);
+        } else if (shades > 1) {
+            work.used(of, colour, 0, set.grams(much) / shades, 0);
+        } else {
+            work.made(
+                    Phrase.of("{} of {}", Quantity.text(capital(set.form().words)), Quantity.length(set.size())),
+                    of,
+                    colour,
+                    set.size(),
+                    much.count(),
+                    Spare.NONE,
+                    set.weighed() / 10);
+        }
     }
 
     private static String capital(String words) {

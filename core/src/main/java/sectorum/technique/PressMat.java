@@ -6,6 +6,7 @@ import java.util.Set;
 import sectorum.bench.Rate;
 import sectorum.bench.ThingKind;
 import sectorum.divide.Compare;
+import sectorum.divide.Press;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
@@ -26,6 +27,7 @@ final class PressMat implements Technique {
             "mat.mismatch", Level.LOOK, "The repeats do not meet at the back: the mismatch is over 3 % of a repeat.");
     private static final Rule STRETCHED =
             new Rule("mat.stretched", Level.LOOK, "Eased to meet, every repeat is off by more than 3 %.");
+    private static final Field TOOL = Choices.field("tool", "Pressed with", Tool.values(), t -> t.words);
     private static final Field PUT = Choices.field("put", "What is left over", Put.values(), p -> p.words);
 
     private enum Put {
@@ -39,7 +41,25 @@ final class PressMat implements Technique {
         }
     }
 
-    private record Settings(double repeat, double rise, Put put) {}
+    private enum Tool {
+        MAT("a mat or a roller"),
+        CUTTER("a round cutter, scallop by scallop");
+
+        final String words;
+
+        Tool(String words) {
+            this.words = words;
+        }
+    }
+
+    /**
+     * @param repeat of a mat, or the chord of a cutter's scallop
+     */
+    private record Settings(Tool tool, double repeat, double rise, Put put, double cutter, double deep) {
+        boolean isCutter() {
+            return tool == Tool.CUTTER;
+        }
+    }
 
     @Override
     public String id() {
@@ -58,7 +78,7 @@ final class PressMat implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("repeat", "rise", "put");
+        return Set.of("tool", "repeat", "rise", "put", "cutter", "deep");
     }
 
     @Override
@@ -70,7 +90,13 @@ final class PressMat implements Technique {
     public List<Field> fields(Values values, DressingContext place) {
         // A repeat that closes, as if there were such a mat: the owned one's is typed over it.
         double good = place.aroundMiddle() / Math.max(1, Rounding.halfUp(place.aroundMiddle() / 40, 1));
+        Field cutter = Field.length("cutter", "Cutter across", 5, 400, 60, "Measure its cutting edge, outside.");
+        // As deep as a hand rocks one without tearing the covering.
+        double deep = cutter.number(values) / 6;
         return List.of(
+                TOOL,
+                cutter,
+                Field.length("deep", "Cutter pressed", 1, 200, Math.max(1, deep), "At most half of it."),
                 Field.length(
                         "repeat", "Pattern repeats every", 3, 500, good, "Measured on the mat or round the roller."),
                 Field.length("rise", "Repeats up every", 3, 500, 30, "Measured on the mat."),
@@ -80,14 +106,26 @@ final class PressMat implements Technique {
     @Override
     public Double repeat(Values settings, DressingContext place) {
         boolean left = Choices.of(Put.values(), PUT.choice(settings)) == Put.BACK;
-        return left ? new Chosen(fields(settings, place), settings).number("repeat") : null;
+        return left ? settings(settings, place).repeat() : null;
+    }
+
+    private Settings settings(Values values, DressingContext place) {
+        Chosen chosen = new Chosen(fields(values, place), values);
+        Tool tool = Choices.of(Tool.values(), chosen.choice("tool"));
+        double cutter = chosen.number("cutter");
+        double deep = Math.min(chosen.number("deep"), cutter / 2);
+        return new Settings(
+                tool,
+                tool == Tool.CUTTER ? new Press(cutter, deep, 0).chord() : chosen.number("repeat"),
+                chosen.number("rise"),
+                Choices.of(Put.values(), chosen.choice("put")),
+                cutter,
+                deep);
     }
 
     @Override
     public Dressed dress(Values values, DressingContext place) {
-        Chosen chosen = new Chosen(fields(values, place), values);
-        Settings set = new Settings(
-                chosen.number("repeat"), chosen.number("rise"), Choices.of(Put.values(), PUT.choice(values)));
+        Settings set = settings(values, place);
         double p = place.aroundMiddle();
         int n = (int) Math.max(1, Rounding.halfUp(p / set.repeat(), 1));
         double mismatch = p - n * set.repeat();
@@ -98,7 +136,8 @@ final class PressMat implements Technique {
         DressingBuilder work = new DressingBuilder(place);
         double a = each / 2;
         double b = rise / 2;
-        int motif = work.guide(List.of(-a, 0.0, 0.0, -b, a, 0.0, 0.0, b, -a, 0.0));
+        int motif = work.guide(
+                set.isCutter() ? scallop(a, set.deep()) : List.of(-a, 0.0, 0.0, -b, a, 0.0, 0.0, b, -a, 0.0));
         double onFoot = 1 / place.narrowing(place.middleZ());
         for (int k = 0; k < n; k++) {
             for (int j = 0; j < rows; j++) {
@@ -119,21 +158,62 @@ final class PressMat implements Technique {
         }
         work.handle(new Handle("rise", "First row", Handle.Way.UP, 1, 3, Math.max(4, Math.min(500, high)), grips));
         judge(work, set, n, mismatch, p);
-        return work.tool(ThingKind.ROLLER, "repeat", set.repeat(), 0.5)
-                .soft()
+        if (set.isCutter()) {
+            work.figure("Cutter pressed", Quantity.length(set.deep()))
+                    .tool(ThingKind.CUTTER, "cutter", set.cutter(), 1);
+        } else {
+            work.tool(ThingKind.ROLLER, "repeat", set.repeat(), 0.5);
+        }
+        return work.soft()
                 .step(
                         Phrase.of(
                                 "Within the hour after covering, press {} repeats from the front to both sides.",
                                 Quantity.count(n)),
-                        "mat or roller",
+                        set.isCutter() ? "cutter, pressed to a line on it" : "mat or roller",
                         Rate.PRESSED.minutes((double) n * rows))
                 .lasting()
                 .done();
     }
 
+    /** The arc that a round cutter leaves, its chord level and its bow down. */
+    private static List<Double> scallop(double half, double deep) {
+        List<Double> line = new ArrayList<>();
+        double radius = (half * half + deep * deep) / (2 * deep);
+        double angle = Math.asin(Math.min(1, half / radius));
+        int parts = 16;
+        for (int i = 0; i <= parts; i++) {
+            double at = angle * (2.0 * i / parts - 1);
+            line.add(radius * Math.sin(at));
+            line.add(radius - deep - radius * Math.cos(at));
+        }
+        return line;
+    }
+
+    /** For a mat another one, for a cutter another depth, whose repeats close. */
+    private static List<Mend> closing(Settings set, double p, int n) {
+        if (!set.isCutter()) {
+            return List.of(Mend.setting(Phrase.of("A mat of {}", Quantity.length(p / n)), "repeat", p / n));
+        }
+        return new Press(set.cutter(), set.deep(), 0)
+                .closing(p).stream()
+                        .limit(1)
+                        .map(to -> Mend.setting(
+                                Phrase.of(
+                                        "Press it {}: {} scallops",
+                                        Quantity.length(to.depth()),
+                                        Quantity.count(to.count())),
+                                "deep",
+                                to.depth()))
+                        .toList();
+    }
+
     private static void judge(DressingBuilder work, Settings set, int n, double mismatch, double p) {
         double share = Math.abs(mismatch) / set.repeat();
         double eased = Math.abs(mismatch) / n / set.repeat();
+        List<Mend> mends = new ArrayList<>();
+        mends.add(Mend.setting(
+                Phrase.of("Share it: {} on every repeat", Quantity.length(mismatch / n)), "put", "shared"));
+        mends.addAll(closing(set, p, n));
         if (set.put() == Put.BACK && share > Compare.UNNOTICED_UP_TO + Rounding.EPS) {
             work.find(
                     MISMATCH,
@@ -143,9 +223,7 @@ final class PressMat implements Technique {
                             Quantity.length(set.repeat()),
                             Quantity.length(mismatch),
                             Quantity.share(share)),
-                    Mend.setting(
-                            Phrase.of("Share it: {} on every repeat", Quantity.length(mismatch / n)), "put", "shared"),
-                    Mend.setting(Phrase.of("A mat of {}", Quantity.length(p / n)), "repeat", p / n));
+                    mends);
         }
         if (set.put() == Put.SHARED && eased > Compare.UNNOTICED_UP_TO + Rounding.EPS) {
             work.find(

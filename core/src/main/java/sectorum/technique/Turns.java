@@ -37,6 +37,18 @@ public record Turns(List<Integer> firsts) {
         return firsts.size();
     }
 
+    /** How many pieces of each turn there are when so many cycle through them. */
+    Map<Integer, Integer> cycled(int many) {
+        Map<Integer, Integer> counts = new TreeMap<>();
+        for (int c = 0; c < count(); c++) {
+            int of = many / count() + (c < many % count() ? 1 : 0);
+            if (of > 0) {
+                counts.put(c, of);
+            }
+        }
+        return counts;
+    }
+
     /**
      * So many pieces shared by the turns each colour has, exactly: by the largest remainder, ties to the earlier (craft 3F).
      *

@@ -29,11 +29,9 @@ import sectorum.surface.Zone;
 final class UprightStripes implements Technique {
     private static final Rule THIN =
             new Rule("uprights.thin", Level.LOOK, "Stripes narrower than 4 mm cannot be piped side by side.");
-    private static final Rule TAB =
-            new Rule("uprights.tab", Level.LOOK, "A tab under 15 mm does not hold the collar closed.");
+    private static final Rule TAB = FlatCoat.tab("uprights.tab");
     private static final Field PASTE = Material.field("Icing", Material.BUTTERCREAM, Material.ROYAL);
     private static final double LEAST_MM = 4;
-    private static final double TAB_MM = 15;
 
     private record Settings(int each, double depth, double tab, Material material) {}
 
@@ -79,7 +77,7 @@ final class UprightStripes implements Technique {
                         place.parts(0.2 * place.zone().height(), place.colours()),
                         "Between two marks."),
                 Field.length("depth", "Icing deep", 1, 20, 4, "From the collar to the coat."),
-                Field.length("tab", "Tab of the collar", 0, 100, 25, "Beyond the side's length."),
+                FlatCoat.TAB,
                 PASTE);
     }
 
@@ -165,12 +163,7 @@ final class UprightStripes implements Technique {
                     Phrase.of("Stripes of {} run into one another as they are piped.", Quantity.length(narrow)),
                     Mend.setting(Phrase.of("{} in a section", Quantity.count(fewer)), "each", fewer));
         }
-        if (set.tab() < TAB_MM) {
-            work.find(
-                    TAB,
-                    Phrase.of("A tab of {} does not hold the collar closed.", Quantity.length(set.tab())),
-                    Mend.setting(Phrase.of("A tab of {}", Quantity.length(25)), "tab", 25));
-        }
+        FlatCoat.judgeTab(work, TAB, set.tab());
     }
 
     private static void make(DressingBuilder work, Settings set, int stripes, double around) {

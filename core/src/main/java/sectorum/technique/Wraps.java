@@ -39,6 +39,7 @@ final class Wraps implements Technique {
 
     private static final Field MATERIAL =
             Material.field("Of", Material.FONDANT, Material.HALF, Material.GUM, Material.MODELLING, Material.WAFER);
+    private static final Field PASTE = Choices.field("paste", "Paste", Paste.values(), p -> p.words);
     private static final Field EDGE = Choices.field("edge", "Edges", Edge.values(), e -> e.words);
 
     private enum Edge {
@@ -53,8 +54,27 @@ final class Wraps implements Technique {
         }
     }
 
+    private enum Paste {
+        PLAIN("in one colour each"),
+        MARBLED("marbled from all of them");
+
+        private final String words;
+
+        Paste(String words) {
+            this.words = words;
+        }
+    }
+
     private record Settings(
-            Material material, Edge edge, int layers, double step, double inset, double thick, double fold, int seed) {}
+            Material material,
+            Paste paste,
+            Edge edge,
+            int layers,
+            double step,
+            double inset,
+            double thick,
+            double fold,
+            int seed) {}
 
     /** A sheet as it lies: along its foot from its middle, so high, of so many parts. */
     private record Sheet(double middle, double wide, double high, int parts) {}
@@ -86,7 +106,7 @@ final class Wraps implements Technique {
 
     @Override
     public Set<String> settingNames() {
-        return Set.of("material", "edge", "layers", "step", "inset", "thick", "fold", "seed");
+        return Set.of("material", "paste", "edge", "layers", "step", "inset", "thick", "fold", "seed");
     }
 
     @Override
@@ -99,6 +119,7 @@ final class Wraps implements Technique {
         double high = place.zone().height();
         return List.of(
                 MATERIAL,
+                PASTE,
                 EDGE,
                 Field.count("layers", "Sheets over one another", 1, 6, 2, "The first laid is the highest."),
                 Field.length(
@@ -114,6 +135,7 @@ final class Wraps implements Technique {
         Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
                 Material.of(chosen.choice("material")),
+                Choices.of(Paste.values(), chosen.choice("paste")),
                 Choices.of(Edge.values(), chosen.choice("edge")),
                 chosen.count("layers"),
                 chosen.number("step"),
@@ -199,7 +221,9 @@ final class Wraps implements Technique {
     private static void lay(DressingBuilder work, Settings set, DressingContext place, Sheet sheet, int k) {
         double foot = place.zone().foot();
         double each = sheet.wide() / sheet.parts();
-        int colour = place.turns().firsts().get(k % place.colours());
+        boolean marbled = set.paste() == Paste.MARBLED;
+        int colour = marbled ? 0 : place.turns().firsts().get(k % place.colours());
+        work.marbled(marbled ? place.turns().firsts().stream().distinct().toList() : List.of());
         boolean ends = !place.isClosed();
         double from = place.surface().further(sheet.middle(), -sheet.wide() / 2, foot);
         List<Double> flat = Flat.rectangle(0, 0, cut(sheet), rolled(set, sheet));
@@ -211,6 +235,9 @@ final class Wraps implements Technique {
                     place.surface().further(from, (i + 0.5) * each, foot),
                     place.surface().period());
             work.put(work.piece(outline), at, foot, colour);
+            if (marbled) {
+                streak(work, set, place, at, each, sheet.high(), 31 * k + i);
+            }
             work.put(work.edge(outline.subList(right ? 2 : 4, outline.size())), at, foot, colour);
             if (set.edge() == Edge.FOLDED) {
                 double half = each / 2;
@@ -226,6 +253,32 @@ final class Wraps implements Technique {
                 flat,
                 sheet.parts(),
                 Spare.NONE);
+    }
+
+    /** Thin streaks of the other colours, as paste has them that was folded a few times. */
+    private static void streak(
+            DressingBuilder work, Settings set, DressingContext place, Along at, double wide, double high, int sheet) {
+        int many = (int) Math.max(2, wide / 25);
+        for (int n = 0; n < many && place.colours() > 1; n++) {
+            long seed = set.seed() + 53L * sheet;
+            double half = wide * (0.1 + 0.15 * Seeded.share(seed, n));
+            double x = (wide / 2 - half) * (2 * Seeded.share(seed + 3, n) - 1);
+            double z = high * (0.06 + 0.6 * Seeded.share(seed + 5, n));
+            double thick = Math.min(3, high / 30) * (0.5 + Seeded.share(seed + 7, n));
+            List<Double> line = new ArrayList<>();
+            int parts = 16;
+            for (int i = 0; i < 2 * parts; i++) {
+                double t = Math.PI * i / parts;
+                double along = Math.cos(t);
+                line.add(x + half * along);
+                line.add(z + high * 0.05 * Math.sin(3 * along + n) + thick * Math.sin(t));
+            }
+            work.put(
+                    work.shade(line),
+                    at,
+                    place.zone().foot(),
+                    place.turns().firsts().get(1 + n % (place.colours() - 1)));
+        }
     }
 
     /** From its foot; torn at the upper edge and at the ends that are seen, always the same for a seed. */
@@ -294,7 +347,9 @@ final class Wraps implements Technique {
         work.adhesive(set.material().adhesive())
                 .step(
                         Phrase.of(
-                                "Roll {} sheets to {} and {}.",
+                                set.paste() == Paste.MARBLED
+                                        ? "Fold what is left of each colour together a few times; roll {} sheets to {} and {}."
+                                        : "Roll {} sheets to {} and {}.",
                                 Quantity.count(parts),
                                 Quantity.length(set.thick()),
                                 Quantity.text(how)),

@@ -133,4 +133,62 @@ class PipingTest {
         assertThat(Places.figure(heavy, "bags"))
                 .isEqualTo(Math.ceil(heavy.making().grams() / 200));
     }
+
+    /** Ten weighed, or a metre, rule over the formula. */
+    @ParameterizedTest
+    @CsvSource({"'form=shell size=14', 25", "'form=line nozzle=3', 9"})
+    void whatWasWeighedIsTaken(String settings, double weighed) {
+        Dressed dressed = side(settings + " rows=2 weighed=" + weighed, 1);
+        boolean line = settings.contains("line");
+        double much = line
+                ? dressed.making().used().get(0).length() / 1000
+                : dressed.making().pieces() / 10.0;
+        assertThat(dressed.making().grams()).isCloseTo(much * weighed, within(1e-6));
+    }
+
+    /** Bags by colour and fill; all shades in one bag go by their sum, and every piece shows all of them. */
+    @ParameterizedTest(name = "{0}: {1} bags")
+    @CsvSource({"bag=each fill=100, 6", "bag=shades fill=100, 5", "bag=each fill=2000, 2", "bag=shades fill=2000, 1"})
+    void bagsByColourAndFill(String settings, int bags) {
+        Dressed dressed = side("form=rosette size=20 pitch=20 rows=4 weighed=32 " + settings, 2);
+        double grams = dressed.making().grams();
+        assertThat(grams).isBetween(400.0, 500.0);
+        assertThat(Places.figure(dressed, "bags")).isEqualTo(bags);
+        long tones = dressed.layout().placements().stream()
+                .filter(p -> dressed.layout().shapes().get(p.shape()).role() == Layout.Role.TONE)
+                .count();
+        assertThat(tones)
+                .isEqualTo(settings.contains("shades") ? dressed.layout().pieces() : 0);
+        assertThat(dressed.making().used()).hasSize(2);
+    }
+
+    /** A string hangs from pin to pin, as long as its parabola. */
+    @Test
+    void stringsHangBetweenTheirPins() {
+        Dressed dressed = side("form=string rows=1 size=23 nozzle=3 pitch=36.55", 1);
+        double half = 36.55 / 2;
+        double slope = 2 * 20 / half;
+        double length =
+                half * Math.sqrt(1 + slope * slope) + half * Math.log(slope + Math.sqrt(1 + slope * slope)) / slope;
+        assertThat(dressed.making().used().get(0).length()).isCloseTo(20 * length, within(0.01 * 20 * length));
+    }
+
+    /** How many of a form until its nozzle is wiped, row by row. */
+    @ParameterizedTest
+    @CsvSource({
+        "SHELL, 30",
+        "ROSETTE, 30",
+        "STAR, 40",
+        "BEAD, 60",
+        "LEAF, 15",
+        "RUFFLE, 12",
+        "ROPE, 30",
+        "BASKET, 20",
+        "LINE, 40",
+        "ZIGZAG, 40",
+        "STRING, 20"
+    })
+    void nozzlesAreWiped(PipeForm form, int wiped) {
+        assertThat(form.wiped).isEqualTo(wiped);
+    }
 }

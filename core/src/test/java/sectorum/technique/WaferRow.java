@@ -64,7 +64,7 @@ final class WaferRow implements Technique {
         int shape = work.piece(strip);
         Division division = place.division();
         for (int k = 0; k < strips; k++) {
-            work.standing(shape, division.mark(0).plus(k * step), place.zone().foot(), 0, LEAN);
+            work.standing(shape, division.mark(0).plus(k * step), place.zone().foot(), 0, LEAN, 0);
         }
         return work.lead("strips", Quantity.count(strips))
                 .lead("high", Quantity.length(height))

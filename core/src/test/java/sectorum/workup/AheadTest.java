@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,6 +26,7 @@ import sectorum.measure.Refused;
 import sectorum.measure.Values;
 import sectorum.plan.Colour;
 import sectorum.plan.Dressing;
+import sectorum.plan.Labour;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Span;
@@ -253,5 +255,39 @@ class AheadTest {
         assertThat(many).isGreaterThan(1000);
         assertThat(pieces).hasSizeGreaterThan(1).extracting(OwnPiece::id).doesNotHaveDuplicates();
         assertThat(pieces.stream().mapToInt(OwnPiece::count).sum()).isEqualTo(many);
+    }
+
+    /** Piped, not cut: its mass is what one weighs; out of the fridge as many as stay firm while they are set (craft 7). */
+    @ParameterizedTest(name = "placed in {0} min each: {1} at once")
+    @CsvSource({"0, 60", "1, 5", "2, 2", "5, 1", "20, 1"})
+    void flowersOnANailComeOutInHandfuls(double placing, int handful) {
+        OwnPiece rose = new OwnPiece(
+                "rose",
+                "Rose",
+                OwnPiece.Kind.NAIL_FLOWER,
+                new Values(Map.of("weighed", 12.0, "petals", 7, "rounds", 3)),
+                OwnPiece.Form.FLOWER,
+                40,
+                40,
+                15,
+                24,
+                Material.BUTTERCREAM,
+                null,
+                false,
+                null,
+                new Labour(3, placing, true, 0),
+                null,
+                null,
+                null);
+        MadeAhead made = AheadCatalogue.make(rose);
+        assertThat(made.grams()).isEqualTo(12);
+        assertThat(made.steps().get(2).what().toString()).contains("Take " + handful + " from the fridge");
+        assertThat(made.steps().get(1).pause().least()).isEqualTo(20);
+        assertThat(made.drawings().all()).hasSize(1);
+        Plan plan = plan(rose);
+        double grams = top(plan).batches().stream().filter(Batch::ahead).findFirst().orElseThrow().lines().stream()
+                .mapToDouble(l -> l.each() * l.count())
+                .sum();
+        assertThat(grams).isCloseTo(24 * 12, within(1e-9));
     }
 }

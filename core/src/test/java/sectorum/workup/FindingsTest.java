@@ -71,6 +71,18 @@ class FindingsTest {
         shown("piping.nozzle", round().dressings(worn("piping", "size=40 nozzle=2")));
         shown("panels.stand-off", round().dressings(worn("panels", "width=80")));
         shown("panels.lap", round().dressings(worn("panels", "width=30 lap=28")));
+        shown("panels.window", round().dressings(worn("panels", "window=oval windowHigh=117")));
+        shown("combed.last", round().dressings(worn("combed", "comb=58")));
+        shown("combed.film", round().dressings(worn("combed", "film=0")));
+        shown("combed.tab", round().dressings(worn("combed", "tab=5")));
+        shown("stencilled.mismatch", round().dressings(worn("stencilled", "repeat=58")));
+        shown("stencilled.out-of-zone", round().dressings(worn("stencilled", "high=150")));
+        shown("stencilled.tab", round().dressings(worn("stencilled", "tab=5")));
+        shown("frames.wide", round().dressings(worn("frames", "across=100")));
+        shown("frames.out-of-zone", round().dressings(worn("frames", "across=150")));
+        shown("frames.rounds", round().dressings(worn("frames", "across=40 apart=10 rounds=9")));
+        shown("runs.closes", round().dressings(worn("runs", "each=1 second=4 third=3")));
+        shown("runs.tight", round().dressings(worn("runs", "each=20 nozzle=8")));
         shown("wraps.no-room", round().dressings(worn("wraps", "layers=4 step=60")));
         shown("wraps.front", round().dressings(worn("wraps", "").along(new StretchSpec(5, 120))));
         shown("collar.tab", round().dressings(worn("collar", "tab=5")));

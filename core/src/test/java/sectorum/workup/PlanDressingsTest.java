@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import sectorum.bench.Stock;
 import sectorum.measure.Refused;
@@ -118,5 +119,31 @@ class PlanDressingsTest {
             many.add(new PlanDressing(Dressing.fresh("b" + i, "border", null, "marks"), ids(BARE)));
         }
         return many;
+    }
+
+    /** Told once, a fall goes down the sides and over what is level between them, each a part of one profile. */
+    @ParameterizedTest(name = "across {0}")
+    @CsvSource({"SIDES, 0, 0", "LEDGES, 1, 0", "TOP, 1, 1"})
+    void aFallGoesOverLedges(PlanDressing.Across across, int ledges, int tops) {
+        Dressing fall = Dressing.fresh("fall", "fall", null, "marks");
+        Plan over = BARE.over(List.of(new PlanDressing(fall, ids(BARE), across)));
+        List<Tier> cut = over.cut().tiers();
+        assertThat(cut.get(0).hasDressing("fall-ledge")).isEqualTo(ledges == 1);
+        assertThat(cut.get(1).hasDressing("fall-ledge")).isEqualTo(tops == 1);
+        if (ledges == 1) {
+            Dressing ledge = cut.get(0).dressing("fall-ledge");
+            assertThat(ledge.on()).isEqualTo(SurfaceKind.TOP);
+            assertThat(ledge.settings().get("begins"))
+                    .isEqualTo(ledge.settings().get("ends"))
+                    .isEqualTo(cut.get(0).dressing("fall").settings().get("begins"));
+        }
+        assertThat(Planned.of().with(over).worked().tiers()).hasSize(2);
+    }
+
+    @Test
+    void whatLiesOnSidesAloneGoesOverNoLedge() {
+        assertThatThrownBy(() -> new PlanDressing(worn("quilting", ""), ids(BARE), PlanDressing.Across.LEDGES))
+                .isInstanceOfSatisfying(
+                        Refused.class, r -> assertThat(r.field()).isEqualTo("dressings.across"));
     }
 }

@@ -1,5 +1,8 @@
 package sectorum.server.http;
 
+import sectorum.surface.SurfaceKind;
+import java.util.TreeSet;
+import java.util.Set;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -49,7 +52,8 @@ class BenchController {
     record Kind(String kind, String label, List<Field> fields) {}
 
     /** A technique of the tray. */
-    record Offered(String id, String name, boolean covers, boolean partial, boolean finishes) {}
+    record Offered(
+            String id, String name, Set<SurfaceKind> surfaces, boolean covers, boolean partial, boolean finishes) {}
 
     /** A kind of piece made ahead. */
     record AheadChoice(OwnPiece.Kind kind, String name) {}
@@ -100,7 +104,8 @@ class BenchController {
                         .map(k -> new Kind(k.key(), k.label(), k.fields()))
                         .toList(),
                 Catalogue.all().stream()
-                        .map(t -> new Offered(t.id(), t.name(), t.covers(), t.isPartial(), t.finishes()))
+                        .map(t -> new Offered(
+                                t.id(), t.name(), new TreeSet<>(t.surfaces()), t.covers(), t.isPartial(), t.finishes()))
                         .toList(),
                 AheadCatalogue.all().stream()
                         .map(k -> new AheadChoice(k.kind(), k.name()))

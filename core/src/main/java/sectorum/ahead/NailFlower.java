@@ -1,0 +1,197 @@
+package sectorum.ahead;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.bench.Rate;
+import sectorum.bench.Storage;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Drawings;
+import sectorum.drawing.Ink;
+import sectorum.finding.Rule;
+import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.measure.Field;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Rounding;
+import sectorum.measure.Values;
+import sectorum.plan.OwnPiece;
+import sectorum.technique.Making;
+
+/**
+ * A flower piped on a nail (craft 3I): a centre, stamens, rounds of petals each shifted by half a petal, on a square of paper;
+ * chilled before it is lifted, and taken out in handfuls (craft 7).
+ */
+final class NailFlower implements AheadKind {
+    /** Piped rosettes and their like weigh this until one is weighed, g at 1 cm (craft 3F). */
+    private static final double LIKE_G = 0.16;
+    /** A paper is so much larger than its flower, mm. */
+    private static final double PAPER_MM = 20;
+    /** Chilled so long, and soft in the hand after so long, minutes, until the workshop has seen it (craft 7). */
+    private static final int CHILLS = 20;
+
+    private static final double SOFTENS = 5;
+    /** Each round reaches in so much of the one outside it. */
+    private static final double INWARD = 0.72;
+
+    @Override
+    public OwnPiece.Kind kind() {
+        return OwnPiece.Kind.NAIL_FLOWER;
+    }
+
+    @Override
+    public String name() {
+        return "Flower piped on a nail";
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of();
+    }
+
+    @Override
+    public List<Field> fields(Values settings, OwnPiece piece) {
+        double cm = piece.width() / 10;
+        return List.of(
+                Field.count("petals", "Petals in the outer round", 3, 24, 5, "Inner rounds have as many or fewer."),
+                Field.count("rounds", "Rounds of petals", 1, 12, 2, "Each shifted by half a petal."),
+                Field.count("stamens", "Stamens", 0, 60, 5, "Dots or threads in its centre."),
+                Field.mass(
+                        "weighed",
+                        "One weighs",
+                        0.1,
+                        2000,
+                        Math.max(0.1, LIKE_G * cm * cm * cm),
+                        "Pipe one on a scale."));
+    }
+
+    @Override
+    public MadeAhead make(Values settings, OwnPiece piece) {
+        List<Field> fields = fields(settings, piece);
+        int petals = (int) fields.get(0).number(settings);
+        int rounds = (int) fields.get(1).number(settings);
+        int stamens = (int) fields.get(2).number(settings);
+        double grams = fields.get(3).number(settings);
+        Material of = piece.material() == null ? Material.BUTTERCREAM : piece.material();
+        Rings front = Rings.of(raised(round(piece.width(), petals, 0)));
+        Storage on = isChilled(of) ? Storage.FRIDGE : Storage.ROOM;
+        Component only = new Component(
+                Phrase.of("{}", Quantity.text(piece.name())),
+                front,
+                piece.thickness(),
+                of,
+                1,
+                1,
+                piece.resting().stated(),
+                on,
+                grams);
+        return new MadeAhead(
+                List.of(only),
+                front,
+                front,
+                grams,
+                piece.picks(),
+                piece.buried(),
+                Adhesive.ITSELF,
+                steps(piece, of, petals, rounds, stamens),
+                Drawings.when(() -> List.of(paper(piece.width(), petals, rounds))),
+                List.of());
+    }
+
+    /** What stays soft is chilled before it is lifted; what dries is left. */
+    private static boolean isChilled(Material of) {
+        return Double.isNaN(of.dryingHours());
+    }
+
+    /** How many can be placed before the first of them is soft. */
+    static int handful(double placingMinutes) {
+        return (int) Math.max(1, Rounding.floor(SOFTENS / Math.max(placingMinutes, SOFTENS / 60)));
+    }
+
+    private static List<Making.Step> steps(OwnPiece piece, Material of, int petals, int rounds, int stamens) {
+        Quantity many = Quantity.count(piece.count());
+        int handful = handful(piece.labour().placing());
+        String lift = isChilled(of)
+                ? "Take {} from the fridge at once, lift them off their papers and set them; the next {} after that."
+                : "Lift {} at once off their papers and set them; the next {} after that.";
+        Making.Pause wait = isChilled(of)
+                ? new Making.Pause(
+                        CHILLS, 10_080, Storage.FRIDGE, "in the fridge on their papers, until they lift whole")
+                : null;
+        return List.of(
+                Making.Step.of(
+                        Phrase.of(
+                                "Cut {} squares of paper {} wide and stick one to the nail for each flower.",
+                                many,
+                                Quantity.length(piece.width() + PAPER_MM)),
+                        "parchment, scissors",
+                        Rate.PRICK.minutes(piece.count())),
+                new Making.Step(
+                        Phrase.of(
+                                "Pipe {}: a centre, then {} rounds of petals, {} in the outer one, each round shifted by half a"
+                                        + " petal; last {} stamens.",
+                                many,
+                                Quantity.count(rounds),
+                                Quantity.count(petals),
+                                Quantity.count(stamens)),
+                        "flower nail, petal nozzle, bags",
+                        piece.count() * piece.labour().minutes(),
+                        wait,
+                        null,
+                        "",
+                        false,
+                        false),
+                Making.Step.of(
+                        Phrase.of(lift, Quantity.count(handful), Quantity.count(handful)),
+                        "cold palette knife",
+                        piece.count() * piece.labour().placing()));
+    }
+
+    /** A round of petals about its middle, its petals turned by a share of one. */
+    private static List<Double> round(double across, int petals, double shifted) {
+        List<Double> line = new ArrayList<>();
+        int parts = 12 * petals;
+        for (int i = 0; i < parts; i++) {
+            double t = 2 * Math.PI * i / parts;
+            double r = across / 2 * (0.76 + 0.24 * Math.abs(Math.cos(petals * (t / 2) + Math.PI * shifted)));
+            line.add(r * Math.sin(t));
+            line.add(r * Math.cos(t));
+        }
+        return line;
+    }
+
+    private static List<Double> raised(List<Double> middle) {
+        double least = Double.MAX_VALUE;
+        for (int i = 1; i < middle.size(); i += 2) {
+            least = Math.min(least, middle.get(i));
+        }
+        List<Double> up = new ArrayList<>(middle);
+        for (int i = 1; i < up.size(); i += 2) {
+            up.set(i, up.get(i) - least);
+        }
+        return up;
+    }
+
+    /** The paper's cut, with its rounds to pipe by. */
+    private static Drawing paper(double across, int petals, int rounds) {
+        double side = across + PAPER_MM;
+        Drawing.Maker maker = new Drawing.Maker();
+        maker.path(
+                Ink.Pen.CUT, List.of(10.0, 10.0, 10 + side, 10.0, 10 + side, 10 + side, 10.0, 10 + side, 10.0, 10.0));
+        double wide = across;
+        for (int j = 0; j < rounds; j++) {
+            List<Double> line = round(wide, petals, j % 2 == 0 ? 0 : 0.5);
+            line.addAll(List.copyOf(line.subList(0, 2)));
+            List<Double> there = new ArrayList<>();
+            for (int i = 0; i < line.size(); i += 2) {
+                there.add(10 + side / 2 + line.get(i));
+                there.add(10 + side / 2 - line.get(i + 1));
+            }
+            maker.path(Ink.Pen.MARK, there);
+            wide *= INWARD;
+        }
+        Phrase title = Phrase.of("Paper for the nail, {} wide", Quantity.length(side));
+        maker.words(10 + side / 2, side + 17, 3.2, Ink.Anchor.MIDDLE, title);
+        return maker.made("nail-paper", title, side + 20, side + 22);
+    }
+}
