@@ -117,12 +117,12 @@ function AcrossLedges({ id }: { id: string }) {
   }
   return (
     <Choice
-      label="Over the tiers it goes"
+      label="Goes over"
       value={over.across ?? 'sides'}
       options={[
-        { name: 'sides', label: 'down their sides' },
-        { name: 'ledges', label: 'and over the ledges' },
-        { name: 'top', label: "from the cake's top on" },
+        { name: 'sides', label: 'sides' },
+        { name: 'ledges', label: '+ ledges' },
+        { name: 'top', label: '+ top' },
       ]}
       onChoice={(v) =>
         void editor.edit(acrossLedges(id, v === 'sides' ? undefined : (v as 'ledges' | 'top')))

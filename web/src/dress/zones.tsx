@@ -6,6 +6,7 @@ import { addBorder, onBorder, onDressing, removeBorder, stretchEnd } from '../pl
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number';
+import { Pick } from '../ui/select';
 import { LengthField, WordsField } from '../ui/typed';
 import { useCatalogue, usePreferences } from '../units/preferences';
 import { length } from '../units/units';
@@ -152,7 +153,7 @@ function ByMarks({ dressing, end }: { dressing: Dressing; end: (which: 'from' | 
   const shown = (value: string) => (value === 'between' ? [between, ...options] : options);
   return (
     <div className="grid grid-cols-2 gap-3">
-      <Choice
+      <Pick
         label="From"
         value={told(stretch.from)}
         options={shown(told(stretch.from))}
@@ -161,7 +162,7 @@ function ByMarks({ dressing, end }: { dressing: Dressing; end: (which: 'from' | 
           return from === undefined ? undefined : void end('from')(turn(from, stretch.to - 359));
         }}
       />
-      <Choice
+      <Pick
         label="to"
         value={told(stretch.to)}
         options={shown(told(stretch.to))}

@@ -10,6 +10,7 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The order of the rooms: a package may use those before it in this list, never those behind. */
 @AnalyzeClasses(packages = "sectorum", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -23,6 +24,7 @@ class ArchitectureTest {
             "material",
             "divide",
             "curve",
+            "art",
             "bench",
             "technique",
             "template",
@@ -36,15 +38,27 @@ class ArchitectureTest {
             "handover",
             "workup");
 
+    private static final String[] OWN = {"sectorum..", "java.lang..", "java.util..", "java.time..", "java.math.."};
+
     @ArchTest
     static final ArchRule noCircles =
             slices().matching("sectorum.(*)..").should().beFreeOfCycles();
 
     @ArchTest
     static final ArchRule onlyTheLanguageItself = noClasses()
+            .that()
+            .doNotHaveFullyQualifiedName("sectorum.art.Regions")
             .should()
             .dependOnClassesThat()
-            .resideOutsideOfPackages("sectorum..", "java.lang..", "java.util..", "java.time..", "java.math..");
+            .resideOutsideOfPackages(OWN);
+
+    /** Sums of regions are a library's; one class is the door to it. */
+    @ArchTest
+    static final ArchRule oneDoorToTheLibrary = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideOutsideOfPackages(Stream.concat(Stream.of(OWN), Stream.of("org.locationtech.jts.."))
+                    .toArray(String[]::new));
 
     @ArchTest
     static final ArchRule downwardsOnly = rooms();

@@ -32,6 +32,7 @@ import sectorum.plan.Dressing;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.plan.ZoneSpec;
 import sectorum.surface.Reading;
 import sectorum.surface.SurfaceKind;
 import sectorum.tier.TierWorkup;
@@ -52,6 +53,9 @@ public class CoreBenchmark {
     private final Plan oneTier = plan(1, "swag");
     private final Plan fourTiers = plan(4, "swag");
     private final Plan gala = gala();
+
+    private static final ZoneSpec ALL =
+            new ZoneSpec(new ZoneSpec.Height(ZoneSpec.Edge.FOOT, 0), new ZoneSpec.Height(ZoneSpec.Edge.TOP, 0));
 
     private static Plan plan(int tiers, String... techniques) {
         List<Tier> stack = java.util.stream.IntStream.range(0, tiers)
@@ -139,6 +143,27 @@ public class CoreBenchmark {
                 List.of("a", "b", "c", "d", "e"),
                 new Values(Map.of("size", 3.8, "spread", spread)));
         return tier.wearing(List.of(cover));
+    }
+
+    private final Tier pipedFull = piped("piping", Map.of("form", "shell", "size", 5.0, "pitch", 4.0, "rows", 30));
+
+    private final Tier train =
+            piped("fall", Map.of("upper", 200.0, "half", 300.0, "lower", 400.0, "small", 8.0, "large", 12.0));
+
+    private static Tier piped(String technique, Map<String, Object> settings) {
+        Tier tier = plan(1).tiers().get(0);
+        return tier.wearing(List.of(new Dressing(
+                technique, technique, null, "marks", ALL, false, false, List.of("a", "b"), new Values(settings))));
+    }
+
+    @Benchmark
+    public TierWorkup fiveThousandShells() {
+        return Workup.tier(pipedFull, BENCH);
+    }
+
+    @Benchmark
+    public TierWorkup aTrainOfFourHundred() {
+        return Workup.tier(train, BENCH);
     }
 
     @Benchmark

@@ -1,5 +1,6 @@
 package sectorum.ahead;
 
+import sectorum.art.Rings;
 import sectorum.bench.Storage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;

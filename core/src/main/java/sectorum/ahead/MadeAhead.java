@@ -1,6 +1,7 @@
 package sectorum.ahead;
 
 import java.util.List;
+import sectorum.art.Rings;
 import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
 import sectorum.material.Adhesive;

@@ -2,6 +2,7 @@ package sectorum.ahead;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.art.Rings;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.drawing.Drawing;

@@ -203,18 +203,7 @@ final class Panels implements Technique {
         List<Panel> seen = new ArrayList<>();
         for (Panel panel : panels) {
             double aside = (period / 2 - panel.at().s()) * place.narrowing(place.middleZ());
-            List<List<Double>> left;
-            if (set.isLevel()) {
-                // Seen from its own end a plank that lies is one that stands.
-                PanelWindow turned = new PanelWindow(
-                        set.window().form(), set.window().high(), set.window().wide(), aside + panel.along() / 2);
-                List<Double> own = Flat.turned(Flat.moved(panel.outline(), panel.along() / 2, 0), Math.PI / 2);
-                left = turned.cut(own, -(middle - panel.z())).stream()
-                        .map(l -> Flat.moved(Flat.turned(l, -Math.PI / 2), -panel.along() / 2, 0))
-                        .toList();
-            } else {
-                left = set.window().cut(panel.outline(), aside);
-            }
+            List<List<Double>> left = set.window().cut(panel.outline(), aside, middle - panel.z());
             for (List<Double> part : left) {
                 seen.add(new Panel(panel.form(), part, panel.at(), panel.z(), panel.colour(), panel.along()));
             }

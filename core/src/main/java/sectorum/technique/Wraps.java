@@ -258,12 +258,13 @@ final class Wraps implements Technique {
     /** Thin streaks of the other colours, as paste has them that was folded a few times. */
     private static void streak(
             DressingBuilder work, Settings set, DressingContext place, Along at, double wide, double high, int sheet) {
-        int many = (int) Math.max(2, wide / 25);
+        int many = (int) Math.max(2, wide / 16);
+        double whole = high - (set.edge() == Edge.TORN ? TORN * Math.min(high, 60) : 0);
         for (int n = 0; n < many && place.colours() > 1; n++) {
             long seed = set.seed() + 53L * sheet;
             double half = wide * (0.1 + 0.15 * Seeded.share(seed, n));
             double x = (wide / 2 - half) * (2 * Seeded.share(seed + 3, n) - 1);
-            double z = high * (0.06 + 0.6 * Seeded.share(seed + 5, n));
+            double z = high * 0.06 + Math.max(0, whole - high * 0.14) * Seeded.share(seed + 5, n);
             double thick = Math.min(3, high / 30) * (0.5 + Seeded.share(seed + 7, n));
             List<Double> line = new ArrayList<>();
             int parts = 16;

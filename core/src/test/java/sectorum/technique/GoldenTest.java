@@ -64,14 +64,26 @@ class GoldenTest {
         svg.append(text).append('\n');
     }
 
-    /** Every third point of the finer outlines is enough to see a change by. */
+    /** Every third point of the finer outlines is enough to see a change by, and every corner and end. */
     private static String path(Layout.Shape shape) {
         List<Double> xz = shape.xz();
-        int step = xz.size() > 60 ? 6 : 2;
         StringBuilder d = new StringBuilder();
-        for (int i = 0; i < xz.size(); i += step) {
-            d.append(String.format(Locale.ROOT, "%s%.1f %.1f", i == 0 ? "M" : "L", xz.get(i), -xz.get(i + 1)));
+        for (int i = 0; i < xz.size(); i += 2) {
+            boolean last = i + 2 >= xz.size();
+            if (xz.size() <= 60 || i % 6 == 0 || last || turns(xz, i)) {
+                d.append(String.format(Locale.ROOT, "%s%.1f %.1f", i == 0 ? "M" : "L", xz.get(i), -xz.get(i + 1)));
+            }
         }
         return shape.closed() ? d.append('Z').toString() : d.toString();
+    }
+
+    /** Whether the line bends by more than a right angle's third there. */
+    private static boolean turns(List<Double> xz, int i) {
+        if (i == 0) {
+            return true;
+        }
+        double before = Math.atan2(xz.get(i + 1) - xz.get(i - 1), xz.get(i) - xz.get(i - 2));
+        double after = Math.atan2(xz.get(i + 3) - xz.get(i + 1), xz.get(i + 2) - xz.get(i));
+        return Math.abs(Math.IEEEremainder(after - before, 2 * Math.PI)) > Math.PI / 6;
     }
 }

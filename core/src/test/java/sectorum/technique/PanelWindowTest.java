@@ -40,7 +40,7 @@ class PanelWindowTest {
     void whatIsLeftOfAPanelAndTheWindowAreThePanel(PanelWindow.Form form, double wide, double aside, int parts) {
         List<Double> panel = Flat.rectangle(-10, 0, 20, 100);
         PanelWindow window = new PanelWindow(form, wide, 40, 50);
-        List<List<Double>> left = window.cut(panel, aside);
+        List<List<Double>> left = window.cut(panel, aside, 50);
         assertThat(left).hasSize(parts);
         // Independent: what of the window lies over the panel, in a thousand strips.
         double taken = 0;

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.AheadKind;
 import sectorum.ahead.MadeAhead;
-import sectorum.ahead.Rings;
+import sectorum.art.Rings;
 import sectorum.bench.Stock;
 import sectorum.bench.Storage;
 import sectorum.build.Seating;

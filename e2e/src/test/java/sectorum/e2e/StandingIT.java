@@ -105,9 +105,95 @@ class StandingIT extends Bench {
         browser.click(By.xpath("//ul[@aria-label='Courses']//button[contains(., 'Fall')]"));
         browser.press("Put Fall on every tier");
         browser.see(By.xpath("//ul[@aria-label='Courses']//button[contains(., 'on 2 tiers')]"));
-        browser.type("Wide at the foot", "30");
-        browser.type("Wide at the top", "3");
-        browser.says("Wide at the top", "3 cm");
+        browser.type("Wide where it ends", "30");
+        browser.type("Wide where it begins", "3");
+        browser.says("Wide where it begins", "3 cm");
+        String sides = picture();
+        browser.press("+ top");
+        browser.see(By.xpath(
+                "//ul[@aria-label='Courses']//button[contains(., 'on the top') or contains(., 'on the ledge')]"));
+        browser.until(d -> picture().equals(sides) ? null : Boolean.TRUE);
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
+
+    /** The profile of a fall is moved by hand and by keys, at its beginning, half way and at its end. */
+    @Test
+    void aFallsProfileIsMovedByHand() {
+        taped("Profile");
+        addCourse("Fall");
+        By half = By.xpath("//*[@role='slider'][contains(@aria-label, 'half way down')]");
+        double before = value(half);
+        drag(half, 20, 0);
+        browser.until(d -> value(half) > before ? Boolean.TRUE : null);
+        double dragged = value(half);
+        browser.see(half).sendKeys(Keys.ARROW_LEFT);
+        browser.until(d -> value(half) < dragged ? Boolean.TRUE : null);
+        browser.see(By.xpath("//*[@role='slider'][contains(@aria-label, 'wide where it ends')]"));
+        browser.type("Ten of the largest weigh", "120");
+        browser.says("Ten of the largest weigh", "120");
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
+
+    /** Planks that lie leave a window for a motif; too high a one is told and mended. */
+    @Test
+    void planksLeaveAWindow() {
+        taped("Window");
+        addCourse("Panels");
+        browser.press("lie level");
+        browser.read("stand off by");
+        browser.press("Lay them while they still bend");
+        browser.gone("stand off by");
+        String whole = picture();
+        browser.press("round or oval");
+        browser.until(d -> picture().equals(whole) ? null : Boolean.TRUE);
+        browser.type("Window, high", "30");
+        browser.read("leaves no rim");
+        browser.click(By.xpath("//button[contains(normalize-space(), 'in their middle')]"));
+        browser.gone("leaves no rim");
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
+
+    /** A coat combed flat: the last stripe is told, and another comb that closes is pressed. */
+    @Test
+    void aCombedCoatTellsItsLastStripe() {
+        taped("Combed");
+        addCourse("Combed coat");
+        browser.type("Comb's pitch", "5");
+        browser.read("differs by");
+        browser.click(By.xpath("//button[contains(normalize-space(), 'with a comb of')]"));
+        browser.gone("differs by");
+        browser.press("level");
+        browser.read("the last, at the top");
+        addCourse("Stencilled coat");
+        browser.read("repeats");
+        browser.choose("Pattern", "blossoms");
+        browser.press("on the coat round the tier");
+        browser.gone("Sheet long");
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
+
+    /** Frames flooded in one colour and piped round in another; runs in turns of nozzles that close. */
+    @Test
+    void framesAndRunsArePiped() {
+        taped("Frames");
+        addCourse("Piped frames");
+        browser.read("frames");
+        browser.choose("Shape", "a heart");
+        browser.press("flooded");
+        browser.see(grip("Upper rim")).sendKeys(Keys.ARROW_UP);
+        addCourse("Diagonal runs");
+        browser.type("Second nozzle", "0.3");
+        browser.read("runs");
+        browser.choose("Piped as", "shells");
+        addCourse("Wrapped sheets");
+        browser.press("part of the way");
+        browser.choose("From", "mark 3");
+        browser.read("between marks");
+        browser.press("marbled from all of them");
         assertThat(browser.complaints()).isEmpty();
         browser.saved();
     }

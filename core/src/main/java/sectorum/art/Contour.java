@@ -1,0 +1,87 @@
+package sectorum.art;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** One closed line: x0, z0, x1, z1, … without its first point again. */
+public final class Contour {
+    private Contour() {}
+
+    /** Twice its area, positive where it runs anticlockwise. */
+    static double turning(List<Double> xz) {
+        double twice = 0;
+        for (int i = 0; i < xz.size(); i += 2) {
+            int j = (i + 2) % xz.size();
+            twice += xz.get(i) * xz.get(j + 1) - xz.get(j) * xz.get(i + 1);
+        }
+        return twice;
+    }
+
+    public static double area(List<Double> xz) {
+        return Math.abs(turning(xz)) / 2;
+    }
+
+    /** Its length, back to its beginning. */
+    public static double length(List<Double> xz) {
+        double sum = 0;
+        for (int i = 0; i < xz.size(); i += 2) {
+            int j = (i + 2) % xz.size();
+            sum += Math.hypot(xz.get(j) - xz.get(i), xz.get(j + 1) - xz.get(i + 1));
+        }
+        return sum;
+    }
+
+    static List<Double> reversed(List<Double> xz) {
+        List<Double> back = new ArrayList<>(xz.size());
+        for (int i = xz.size() - 2; i >= 0; i -= 2) {
+            back.add(xz.get(i));
+            back.add(xz.get(i + 1));
+        }
+        return back;
+    }
+
+    /** Whether a point lies inside, by the crossings to its right. */
+    static boolean holds(List<Double> line, double x, double z) {
+        boolean in = false;
+        for (int i = 0; i < line.size(); i += 2) {
+            int j = (i + 2) % line.size();
+            boolean spans = line.get(i + 1) > z != line.get(j + 1) > z;
+            if (spans
+                    && x
+                            < line.get(i)
+                                    + (z - line.get(i + 1))
+                                            / (line.get(j + 1) - line.get(i + 1))
+                                            * (line.get(j) - line.get(i))) {
+                in = !in;
+            }
+        }
+        return in;
+    }
+
+    /** An outer line and a hole in it as one, by a cut between their two nearest corners. */
+    static List<Double> joined(List<Double> outer, List<Double> hole) {
+        int from = 0;
+        int to = 0;
+        double least = Double.MAX_VALUE;
+        for (int i = 0; i < outer.size(); i += 2) {
+            for (int j = 0; j < hole.size(); j += 2) {
+                double off = Math.hypot(outer.get(i) - hole.get(j), outer.get(i + 1) - hole.get(j + 1));
+                if (off < least) {
+                    least = off;
+                    from = i;
+                    to = j;
+                }
+            }
+        }
+        List<Double> round = turning(outer) > 0 == turning(hole) > 0 ? reversed(hole) : hole;
+        int start = round == hole ? to : hole.size() - 2 - to;
+        List<Double> line = new ArrayList<>(outer.subList(0, from + 2));
+        for (int k = 0; k <= round.size(); k += 2) {
+            int at = (start + k) % round.size();
+            line.add(round.get(at));
+            line.add(round.get(at + 1));
+        }
+        line.addAll(outer.subList(from, outer.size()));
+        return line;
+    }
+}

@@ -1,0 +1,145 @@
+package sectorum.art;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BinaryOperator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
+import sectorum.measure.Absent;
+
+/**
+ * Sums and differences of flat regions. The door to the library that does them: nothing else in the house knows it. What crosses
+ * itself is mended first, by the rule that a point is inside where an odd number of lines is round it.
+ */
+public final class Regions {
+    /** Less than this is nothing, mm². */
+    private static final double NOTHING = 1e-3;
+    /** Parts of a quarter round where an offset goes round a corner. */
+    private static final int ROUND = 12;
+
+    private static final GeometryFactory SPACE = new GeometryFactory();
+
+    private Regions() {}
+
+    /** What of one lies outside the other; absent: nothing. */
+    @Absent
+    public static Rings difference(Rings from, Rings taken) {
+        return combined(from, taken, (a, b) -> OverlayNGRobust.overlay(a, b, OverlayNG.DIFFERENCE));
+    }
+
+    /** What lies in either. */
+    public static Rings union(Rings one, Rings other) {
+        return combined(one, other, (a, b) -> OverlayNGRobust.overlay(a, b, OverlayNG.UNION));
+    }
+
+    /** What lies in both; absent: nothing. */
+    @Absent
+    public static Rings overlap(Rings one, Rings other) {
+        return combined(one, other, (a, b) -> OverlayNGRobust.overlay(a, b, OverlayNG.INTERSECTION));
+    }
+
+    /** Larger all round by so many mm, or smaller where it is less than 0; absent: nothing is left. */
+    @Absent
+    public static Rings offset(Rings of, double mm) {
+        BufferParameters round = new BufferParameters(ROUND);
+        return rings(BufferOp.bufferOp(geometry(of), mm, round));
+    }
+
+    /** With fewer points, none of them further off than a tolerance, no line crossing another. */
+    @Absent
+    public static Rings simplified(Rings of, double tolerance) {
+        return rings(TopologyPreservingSimplifier.simplify(geometry(of), tolerance));
+    }
+
+    /** Lines that were drawn, whatever way they run and cross, as outer lines and holes; absent: they enclose nothing. */
+    @Absent
+    public static Rings evenOdd(List<List<Double>> lines) {
+        Geometry sum = SPACE.createPolygon();
+        for (List<Double> line : lines) {
+            Geometry one = fixed(line);
+            sum = OverlayNGRobust.overlay(sum, one, OverlayNG.SYMDIFFERENCE);
+        }
+        return rings(sum);
+    }
+
+    /** The same by the rule that a point is inside where lines run round it more often one way than the other. */
+    @Absent
+    public static Rings nonZero(List<List<Double>> lines) {
+        Geometry ahead = SPACE.createPolygon();
+        Geometry back = SPACE.createPolygon();
+        for (List<Double> line : lines) {
+            Geometry one = fixed(line);
+            if (Contour.turning(line) >= 0) {
+                ahead = OverlayNGRobust.overlay(ahead, one, OverlayNG.UNION);
+            } else {
+                back = OverlayNGRobust.overlay(back, one, OverlayNG.UNION);
+            }
+        }
+        // Most drawings have outer lines one way and holes the other; whichever is larger is outside.
+        boolean outer = ahead.getArea() >= back.getArea();
+        return rings(OverlayNGRobust.overlay(outer ? ahead : back, outer ? back : ahead, OverlayNG.DIFFERENCE));
+    }
+
+    @Absent
+    private static Rings combined(Rings one, Rings other, BinaryOperator<Geometry> how) {
+        return rings(how.apply(geometry(one), geometry(other)));
+    }
+
+    private static Geometry geometry(Rings of) {
+        Geometry outer = SPACE.createPolygon();
+        for (List<Double> line : of.outers()) {
+            outer = OverlayNGRobust.overlay(outer, fixed(line), OverlayNG.UNION);
+        }
+        for (List<Double> line : of.holes()) {
+            outer = OverlayNGRobust.overlay(outer, fixed(line), OverlayNG.DIFFERENCE);
+        }
+        return outer;
+    }
+
+    private static Geometry fixed(List<Double> line) {
+        if (line.size() < 6) {
+            return SPACE.createPolygon();
+        }
+        Coordinate[] points = new Coordinate[line.size() / 2 + 1];
+        for (int i = 0; i < line.size(); i += 2) {
+            points[i / 2] = new Coordinate(line.get(i), line.get(i + 1));
+        }
+        points[points.length - 1] = new Coordinate(points[0]);
+        Polygon polygon = SPACE.createPolygon(points);
+        return polygon.isValid() ? polygon : GeometryFixer.fix(polygon);
+    }
+
+    @Absent
+    private static Rings rings(Geometry of) {
+        List<List<Double>> outers = new ArrayList<>();
+        List<List<Double>> holes = new ArrayList<>();
+        for (int i = 0; i < of.getNumGeometries(); i++) {
+            if (of.getGeometryN(i) instanceof Polygon polygon && polygon.getArea() > NOTHING) {
+                outers.add(line(polygon.getExteriorRing(), true));
+                for (int j = 0; j < polygon.getNumInteriorRing(); j++) {
+                    holes.add(line(polygon.getInteriorRingN(j), false));
+                }
+            }
+        }
+        return outers.isEmpty() ? null : new Rings(outers, holes);
+    }
+
+    /** Outer lines run anticlockwise, holes clockwise. */
+    private static List<Double> line(LinearRing ring, boolean outer) {
+        List<Double> line = new ArrayList<>();
+        for (int i = 0; i + 1 < ring.getNumPoints(); i++) {
+            line.add(ring.getCoordinateN(i).x);
+            line.add(ring.getCoordinateN(i).y);
+        }
+        return Contour.turning(line) > 0 == outer ? line : Contour.reversed(line);
+    }
+}
