@@ -1,6 +1,5 @@
 package sectorum.ahead;
 
-import java.util.ArrayList;
 import java.util.List;
 import sectorum.art.Rings;
 import sectorum.bench.Storage;
@@ -49,7 +48,7 @@ final class CutShape implements AheadKind {
     public MadeAhead make(Values settings, OwnPiece piece) {
         Element shape = Element.of(SHAPE.choice(settings), CUT);
         // The size of a leaf is its length, which is the wider of its two.
-        Rings front = Rings.of(raised(shape.outline(Math.max(piece.width(), piece.height()))));
+        Rings front = Rings.raised(shape.outline(Math.max(piece.width(), piece.height())));
         Storage on = piece.resting().faces() == OwnPiece.Faces.FORMER
                 ? Storage.FORMER
                 : piece.resting().storage();
@@ -93,18 +92,5 @@ final class CutShape implements AheadKind {
                         Phrase.of("Put {} × {} on.", many, name),
                         "royal icing",
                         piece.count() * piece.labour().placing()));
-    }
-
-    /** Its foot at z 0. */
-    private static List<Double> raised(List<Double> middle) {
-        double least = Double.MAX_VALUE;
-        for (int i = 1; i < middle.size(); i += 2) {
-            least = Math.min(least, middle.get(i));
-        }
-        List<Double> up = new ArrayList<>(middle);
-        for (int i = 1; i < up.size(); i += 2) {
-            up.set(i, up.get(i) - least);
-        }
-        return up;
     }
 }

@@ -74,7 +74,7 @@ final class NailFlower implements AheadKind {
         int stamens = (int) fields.get(2).number(settings);
         double grams = fields.get(3).number(settings);
         Material of = piece.material() == null ? Material.BUTTERCREAM : piece.material();
-        Rings front = Rings.of(raised(round(piece.width(), petals, 0)));
+        Rings front = Rings.raised(round(piece.width(), petals, 0));
         Storage on = isChilled(of) ? Storage.FRIDGE : Storage.ROOM;
         Component only = new Component(
                 Phrase.of("{}", Quantity.text(piece.name())),
@@ -159,18 +159,6 @@ final class NailFlower implements AheadKind {
             line.add(r * Math.cos(t));
         }
         return line;
-    }
-
-    private static List<Double> raised(List<Double> middle) {
-        double least = Double.MAX_VALUE;
-        for (int i = 1; i < middle.size(); i += 2) {
-            least = Math.min(least, middle.get(i));
-        }
-        List<Double> up = new ArrayList<>(middle);
-        for (int i = 1; i < up.size(); i += 2) {
-            up.set(i, up.get(i) - least);
-        }
-        return up;
     }
 
     /** The paper's cut, with its rounds to pipe by. */

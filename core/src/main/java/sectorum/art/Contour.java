@@ -41,7 +41,7 @@ public final class Contour {
     }
 
     /** Whether a point lies inside, by the crossings to its right. */
-    static boolean holds(List<Double> line, double x, double z) {
+    public static boolean holds(List<Double> line, double x, double z) {
         boolean in = false;
         for (int i = 0; i < line.size(); i += 2) {
             int j = (i + 2) % line.size();

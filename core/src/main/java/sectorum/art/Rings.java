@@ -21,6 +21,19 @@ public record Rings(List<List<Double>> outers, List<List<Double>> holes) {
         return new Rings(List.of(outer), List.of());
     }
 
+    /** One outer line lifted so that its foot lies at z 0. */
+    public static Rings raised(List<Double> outer) {
+        double least = Double.MAX_VALUE;
+        for (int i = 1; i < outer.size(); i += 2) {
+            least = Math.min(least, outer.get(i));
+        }
+        List<Double> up = new ArrayList<>(outer);
+        for (int i = 1; i < up.size(); i += 2) {
+            up.set(i, up.get(i) - least);
+        }
+        return of(up);
+    }
+
     /** mm², holes left out. */
     public double area() {
         return outers.stream().mapToDouble(Contour::area).sum()

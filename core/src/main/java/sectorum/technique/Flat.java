@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.art.Contour;
 import sectorum.curve.Hanging;
 
 /** Flat outlines as x0, z0, x1, z1, … in mm, z up. */
@@ -36,12 +37,7 @@ final class Flat {
 
     /** Area in mm², whichever way round it runs. */
     static double area(List<Double> xz) {
-        double twice = 0;
-        for (int i = 0; i < xz.size(); i += 2) {
-            int j = (i + 2) % xz.size();
-            twice += xz.get(i) * xz.get(j + 1) - xz.get(j) * xz.get(i + 1);
-        }
-        return Math.abs(twice) / 2;
+        return Contour.area(xz);
     }
 
     /** Length in mm, back to its beginning where it is closed. */
@@ -127,22 +123,7 @@ final class Flat {
             return false;
         }
         for (int k = 0; k < outline.size(); k += 2) {
-            boolean in = false;
-            double x = outline.get(k);
-            double z = outline.get(k + 1);
-            for (int i = 0; i < other.size(); i += 2) {
-                int j = (i + 2) % other.size();
-                boolean spans = other.get(i + 1) > z != other.get(j + 1) > z;
-                if (spans
-                        && x
-                                < other.get(i)
-                                        + (z - other.get(i + 1))
-                                                / (other.get(j + 1) - other.get(i + 1))
-                                                * (other.get(j) - other.get(i))) {
-                    in = !in;
-                }
-            }
-            if (!in) {
+            if (!Contour.holds(other, outline.get(k), outline.get(k + 1))) {
                 return false;
             }
         }

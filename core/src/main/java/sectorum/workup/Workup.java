@@ -2,9 +2,11 @@ package sectorum.workup;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import sectorum.ahead.AheadCatalogue;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.build.Build;
@@ -28,6 +30,7 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.measure.Tape;
 import sectorum.plan.Dressing;
+import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.surface.SurfaceKind;
@@ -170,6 +173,28 @@ public final class Workup {
     /** The templates that show where the next tier sits, by the tier it sits on. */
     public static Map<String, Drawing> seats(Plan plan, StackWorkup worked) {
         return BuildWork.seats(plan.cut(), worked);
+    }
+
+    /** All templates by the name of their tier: of what it wears, of where the next one sits, of what is made ahead for it. */
+    public static Map<String, List<Drawing>> templates(Plan plan, StackWorkup worked, Bench bench) {
+        Map<String, Drawing> seats = seats(plan, worked);
+        Map<String, List<Drawing>> all = new LinkedHashMap<>();
+        Plan cut = plan.cut();
+        List<Tier> tiers = cut.tiers();
+        for (int i = 0; i < tiers.size(); i++) {
+            List<Drawing> drawings =
+                    new ArrayList<>(drawings(tiers.get(i), worked.tiers().get(i), bench));
+            if (seats.containsKey(tiers.get(i).id())) {
+                drawings.add(seats.get(tiers.get(i).id()));
+            }
+            all.put(tiers.get(i).id(), drawings);
+        }
+        for (OwnPiece piece : worked.pieces(cut)) {
+            for (Drawing drawing : AheadCatalogue.make(piece).drawings().all()) {
+                all.get(cut.under(piece).id()).add(drawing.named(drawing.name() + "-" + piece.id()));
+            }
+        }
+        return all;
     }
 
     /** The templates of one tier, in the order in which they are used. */

@@ -285,6 +285,10 @@ class AheadTest {
         assertThat(made.steps().get(1).pause().least()).isEqualTo(20);
         assertThat(made.drawings().all()).hasSize(1);
         Plan plan = plan(rose);
+        assertThat(Workup.templates(plan, Workup.of(plan, Tiers.BENCH), Tiers.BENCH)
+                        .get(plan.tiers().get(0).id()))
+                .extracting(d -> d.name())
+                .contains("nail-paper-rose");
         double grams = top(plan).batches().stream().filter(Batch::ahead).findFirst().orElseThrow().lines().stream()
                 .mapToDouble(l -> l.each() * l.count())
                 .sum();

@@ -140,6 +140,15 @@ class PlanDressingsTest {
         assertThat(Planned.of().with(over).worked().tiers()).hasSize(2);
     }
 
+    /** What is told once is printed with each of its tiers. */
+    @Test
+    void itsTemplatesAreThoseOfEachTier() {
+        Plan over = BARE.over(List.of(new PlanDressing(worn("panels", ""), ids(BARE))));
+        Workup.templates(over, Workup.of(over, Tiers.BENCH), Tiers.BENCH)
+                .forEach((tier, drawings) ->
+                        assertThat(drawings).extracting(d -> d.name()).contains("panel"));
+    }
+
     @Test
     void whatLiesOnSidesAloneGoesOverNoLedge() {
         assertThatThrownBy(() -> new PlanDressing(worn("quilting", ""), ids(BARE), PlanDressing.Across.LEDGES))

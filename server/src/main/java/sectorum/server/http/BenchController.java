@@ -1,10 +1,9 @@
 package sectorum.server.http;
 
-import sectorum.surface.SurfaceKind;
-import java.util.TreeSet;
-import java.util.Set;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -34,6 +33,7 @@ import sectorum.server.tenancy.Preferences;
 import sectorum.server.tenancy.Tenancy;
 import sectorum.server.tenancy.WorkshopSettings;
 import sectorum.surface.Reading;
+import sectorum.surface.SurfaceKind;
 import sectorum.technique.Catalogue;
 
 /** What can be chosen and typed, how a typed length is read, and how this person likes to see it. */

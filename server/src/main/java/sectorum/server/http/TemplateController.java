@@ -43,7 +43,6 @@ import sectorum.template.Paper;
 import sectorum.template.Printer;
 import sectorum.template.Sheet;
 import sectorum.template.Tiling;
-import sectorum.tier.PlacedTier;
 import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
 import tools.jackson.databind.json.JsonMapper;
@@ -202,15 +201,10 @@ class TemplateController {
                 ? order.plan().tiers()
                 : List.of(order.plan().tier(order.tier()));
         StackWorkup whole = StackWorkup.of(worked.tiers(order.plan(), bench));
-        Map<String, Drawing> seats = Workup.seats(order.plan(), whole);
+        Map<String, List<Drawing>> templates = Workup.templates(order.plan(), whole, bench);
         List<Known> all = new ArrayList<>();
         for (Tier tier : tiers) {
-            Workup.drawings(tier, Workup.tier(PlacedTier.of(order.plan(), tier.id()), bench), bench)
-                    .forEach(d -> all.add(new Known(tier, d)));
-            Drawing seat = seats.get(tier.id());
-            if (seat != null) {
-                all.add(new Known(tier, seat));
-            }
+            templates.get(tier.id()).forEach(d -> all.add(new Known(tier, d)));
         }
         for (String name : order.names()) {
             if (all.stream().noneMatch(k -> k.id().equals(name))) {
