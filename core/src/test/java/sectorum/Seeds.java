@@ -6,12 +6,31 @@ import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import sectorum.art.Motif;
+import sectorum.art.Rings;
 import sectorum.measure.Values;
 import sectorum.outline.Outline;
 import sectorum.outline.OutlineKind;
 
 /** Seeded samples for property tests: the same every run. */
 public final class Seeds {
+    /** A disc of 24 with a hole of 10 on a rectangle of 30 × 40, in two shades. */
+    public static final Motif BADGE = Motif.of(
+            "badge",
+            "Badge",
+            List.of(
+                    Motif.Part.of("#335577", Rings.of(List.of(-15.0, 0.0, 15.0, 0.0, 15.0, 40.0, -15.0, 40.0))),
+                    Motif.Part.of("#cc9944", new Rings(List.of(disc(24, 48)), List.of(disc(10, 24))))));
+
+    private static List<Double> disc(double across, int corners) {
+        List<Double> line = new ArrayList<>();
+        for (int i = 0; i < corners; i++) {
+            line.add(across / 2 * Math.cos(2 * Math.PI * i / corners));
+            line.add(20 + across / 2 * Math.sin(2 * Math.PI * i / corners));
+        }
+        return line;
+    }
+
     private Seeds() {}
 
     /** Few in {@code ./test}; {@code scripts/fuzz} asks for many times as many. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import sectorum.art.Motif;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -27,6 +28,7 @@ import sectorum.measure.Values;
  * @param pieces pieces of one's own, made ahead
  * @param agenda what is settled about its days, as far as anybody has said
  * @param dressings those that go over several tiers, on top of what is a tier's own
+ * @param art its drawings, kept with it
  */
 public record Plan(
         String format,
@@ -40,7 +42,8 @@ public record Plan(
         @Absent Stand stand,
         List<OwnPiece> pieces,
         @Absent Agenda agenda,
-        List<PlanDressing> dressings) {
+        List<PlanDressing> dressings,
+        List<Motif> art) {
     public static final String FORMAT = "sectorum-plan";
     public static final int VERSION = 2;
     /** Picks in one cake; more cannot be counted in and out. */
@@ -63,6 +66,8 @@ public record Plan(
         dressings = Check.list("dressings", "Dressings", dressings, 0, 24);
         Check.unique("dressings", "Dressing", dressings, PlanDressing::id);
         checkWorn(dressings, tiers);
+        art = Check.list("art", "Drawings", art, 0, 24);
+        Check.unique("art", "Drawing", art, Motif::id);
     }
 
     public Plan(
@@ -73,7 +78,7 @@ public record Plan(
             Brief brief,
             List<Colour> palette,
             List<Tier> tiers) {
-        this(format, version, name, readyBy, brief, palette, tiers, null, null, List.of(), null, List.of());
+        this(format, version, name, readyBy, brief, palette, tiers, null, null, List.of(), null, List.of(), List.of());
     }
 
     private static void checkSeats(List<OwnPiece> pieces, List<Tier> tiers) {
@@ -149,7 +154,8 @@ public record Plan(
             return this;
         }
         List<Tier> cut = tiers.stream().map(this::cut).toList();
-        return new Plan(format, version, name, readyBy, brief, palette, cut, table, stand, pieces, agenda, List.of());
+        return new Plan(
+                format, version, name, readyBy, brief, palette, cut, table, stand, pieces, agenda, List.of(), art);
     }
 
     private Tier cut(Tier tier) {
@@ -160,9 +166,16 @@ public record Plan(
         return worn.size() == tier.dressings().size() ? tier : tier.wearing(worn);
     }
 
+    /** With other drawings. */
+    public Plan drawn(List<Motif> others) {
+        return new Plan(
+                format, version, name, readyBy, brief, palette, tiers, table, stand, pieces, agenda, dressings, others);
+    }
+
     /** With other dressings over several tiers. */
     public Plan over(List<PlanDressing> others) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, pieces, agenda, others);
+        return new Plan(
+                format, version, name, readyBy, brief, palette, tiers, table, stand, pieces, agenda, others, art);
     }
 
     /** A blend is made of plain colours: of blends again, nobody could say what to knead first. */
@@ -209,15 +222,18 @@ public record Plan(
     }
 
     public Plan on(Stand other) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, other, pieces, agenda, dressings);
+        return new Plan(
+                format, version, name, readyBy, brief, palette, tiers, table, other, pieces, agenda, dressings, art);
     }
 
     public Plan on(Agenda other) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, pieces, other, dressings);
+        return new Plan(
+                format, version, name, readyBy, brief, palette, tiers, table, stand, pieces, other, dressings, art);
     }
 
     public Plan with(List<OwnPiece> others) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, table, stand, others, agenda, dressings);
+        return new Plan(
+                format, version, name, readyBy, brief, palette, tiers, table, stand, others, agenda, dressings, art);
     }
 
     /** With a piece of one's own instead of the one of its name. */
@@ -231,11 +247,12 @@ public record Plan(
         List<Tier> others =
                 tiers.stream().map(t -> t.id().equals(other.id()) ? other : t).toList();
         return new Plan(
-                format, version, name, readyBy, brief, palette, others, table, stand, pieces, agenda, dressings);
+                format, version, name, readyBy, brief, palette, others, table, stand, pieces, agenda, dressings, art);
     }
 
     public Plan on(Table other) {
-        return new Plan(format, version, name, readyBy, brief, palette, tiers, other, stand, pieces, agenda, dressings);
+        return new Plan(
+                format, version, name, readyBy, brief, palette, tiers, other, stand, pieces, agenda, dressings, art);
     }
 
     /** Refuses what is no plan, and a plan that is newer than this house, before anything else of it is read. */
@@ -307,7 +324,8 @@ public record Plan(
     }
 
     public Plan readyBy(@Absent String moment) {
-        return new Plan(format, version, name, moment, brief, palette, tiers, table, stand, pieces, agenda, dressings);
+        return new Plan(
+                format, version, name, moment, brief, palette, tiers, table, stand, pieces, agenda, dressings, art);
     }
 
     /** The same design for somebody else: without client, place, day and notes. */
@@ -324,11 +342,12 @@ public record Plan(
                 stand,
                 pieces,
                 agenda == null ? null : agenda.untouched(),
-                dressings);
+                dressings,
+                art);
     }
 
     public Plan named(String other) {
         return new Plan(
-                format, version, other, readyBy, brief, palette, tiers, table, stand, pieces, agenda, dressings);
+                format, version, other, readyBy, brief, palette, tiers, table, stand, pieces, agenda, dressings, art);
     }
 }

@@ -45,6 +45,7 @@ public final class Catalogue {
             new UprightStripes(),
             new BasketWeave(),
             new KnittedRopes(),
+            new Art(),
             new Finishing());
 
     private Catalogue() {}

@@ -41,7 +41,7 @@ public record Dressed(
     }
 
     private static Dressed right(Technique technique, Values settings, DressingContext place) {
-        if (place.bench().hand() == Hand.RIGHT) {
+        if (place.bench().hand() == Hand.RIGHT || !technique.isHanded()) {
             return technique.dress(settings, place);
         }
         Dressed other = technique.dress(settings, place.mirrored());

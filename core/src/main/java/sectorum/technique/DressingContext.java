@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.art.Motif;
 import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.measure.Absent;
@@ -20,6 +21,7 @@ import sectorum.surface.Zone;
  * @param turns of its colours: repeats cycle through them
  * @param bench whose tape, hand and boards
  * @param ground what it lies on
+ * @param art the plan's drawings
  */
 public record DressingContext(
         Surface surface,
@@ -28,7 +30,8 @@ public record DressingContext(
         @Absent Stretch stretch,
         Turns turns,
         Bench bench,
-        Ground ground) {
+        Ground ground,
+        List<Motif> art) {
     /** Marks nearer than this, mm, are one: perimeters found numerically are no better. */
     private static final double SAME_MARK = 1e-6;
 
@@ -44,6 +47,18 @@ public record DressingContext(
     public DressingContext(
             Surface surface, Division division, Zone zone, @Absent Stretch stretch, Turns turns, Bench bench) {
         this(surface, division, zone, stretch, turns, bench, Ground.BARE);
+    }
+
+    /** Where there are no drawings. */
+    public DressingContext(
+            Surface surface,
+            Division division,
+            Zone zone,
+            @Absent Stretch stretch,
+            Turns turns,
+            Bench bench,
+            Ground ground) {
+        this(surface, division, zone, stretch, turns, bench, ground, List.of());
     }
 
     /** How many turns its colours have, 1 or more. */
@@ -138,12 +153,18 @@ public record DressingContext(
     /** The same place with every section in so many alike, as far as a hand can still mark them. */
     DressingContext parted(int each) {
         int most = Math.max(1, (int) Division.COUNT.max() / division.count());
-        return new DressingContext(surface, division.split(Math.min(each, most)), zone, stretch, turns, bench, ground);
+        return new DressingContext(
+                surface, division.split(Math.min(each, most)), zone, stretch, turns, bench, ground, art);
+    }
+
+    /** The same place with these drawings to choose from. */
+    public DressingContext drawn(List<Motif> motifs) {
+        return new DressingContext(surface, division, zone, stretch, turns, bench, ground, motifs);
     }
 
     /** The same place over a zone. */
     DressingContext within(Zone part) {
-        return new DressingContext(surface, division, part, stretch, turns, bench, ground);
+        return new DressingContext(surface, division, part, stretch, turns, bench, ground, art);
     }
 
     /** Into how many a section is best parted to come near a width, so that all together are a multiple of something. */
@@ -178,6 +199,7 @@ public record DressingContext(
                 stretch == null ? null : stretch.mirrored(),
                 turns,
                 bench,
-                ground);
+                ground,
+                art);
     }
 }

@@ -51,6 +51,11 @@ public interface Technique {
         return false;
     }
 
+    /** Whether a left hand works it as a mirror shows it; art is never turned about. */
+    default boolean isHanded() {
+        return true;
+    }
+
     /** Whether it is meant to lie on what else is there. */
     default boolean covers() {
         return false;

@@ -3,6 +3,7 @@ package sectorum.tier;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import sectorum.art.Motif;
 import sectorum.drawing.Box;
 import sectorum.measure.Absent;
 import sectorum.measure.Values;
@@ -26,12 +27,14 @@ import sectorum.surface.SurfaceKind;
  * @param above what stands on it; absent: nothing
  * @param lowest whether it stands on the board
  * @param board across, where somebody has said, mm
+ * @param art the plan's drawings; none where it wears none
  */
 public record PlacedTier(
         Tier tier,
         @Absent Footprint above,
         boolean lowest,
-        @Absent Double board) {
+        @Absent Double board,
+        List<Motif> art) {
     /** How much of a board is usually seen all round, mm. */
     private static final double SEEN_BOARD_MM = 25;
     /** A board smaller than its cake is told, not refused: it keeps so much of a short side, mm. */
@@ -64,9 +67,14 @@ public record PlacedTier(
         }
     }
 
+    /** A tier that wears no art. */
+    public PlacedTier(Tier tier, @Absent Footprint above, boolean lowest, @Absent Double board) {
+        this(tier, above, lowest, board, List.of());
+    }
+
     /** A tier on the usual board with nothing on it. */
     public static PlacedTier alone(Tier tier) {
-        return new PlacedTier(tier, null, true, null);
+        return new PlacedTier(tier, null, true, null, List.of());
     }
 
     /** All tiers of a plan, foot to top, in all that they wear. */
@@ -80,9 +88,15 @@ public record PlacedTier(
                     plan.tiers().get(i),
                     above == null ? null : Footprint.of(above, plan.stands().shift(above.id())),
                     i == 0,
-                    i == 0 && base != null ? base.across() : null));
+                    i == 0 && base != null ? base.across() : null,
+                    wearsArt(plan.tiers().get(i)) ? plan.art() : List.of()));
         }
         return List.copyOf(placed);
+    }
+
+    /** What wears no art does not depend on any. */
+    private static boolean wearsArt(Tier tier) {
+        return tier.dressings().stream().anyMatch(d -> d.technique().equals("art"));
     }
 
     /** The tier of that name in its plan; refused with the names there are. */
@@ -92,7 +106,7 @@ public record PlacedTier(
 
     /** Another tier in the same place. */
     public PlacedTier with(Tier other) {
-        return new PlacedTier(other, above, lowest, board);
+        return new PlacedTier(other, above, lowest, board, art);
     }
 
     /** The surfaces that can be seen, the side first. */

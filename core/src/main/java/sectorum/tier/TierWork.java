@@ -257,7 +257,14 @@ public final class TierWork {
                 .orElse(tier.divisions().get(0));
         Division division = DivisionWork.closing(spec, tier, side.outline());
         return new DressingContext(
-                surface(dressing), division, zone, stretch(dressing), Turns.named(dressing.colours()), bench, ground);
+                surface(dressing),
+                division,
+                zone,
+                stretch(dressing),
+                Turns.named(dressing.colours()),
+                bench,
+                ground,
+                placed.art());
     }
 
     @Absent

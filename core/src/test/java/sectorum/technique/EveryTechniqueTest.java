@@ -83,6 +83,10 @@ class EveryTechniqueTest {
     void everySettingOutOfItsRangeIsRefusedByName(Technique technique) {
         DressingContext place = Places.taped(technique, 5);
         for (Field field : technique.fields(Values.NONE, place)) {
+            if (field.name().equals("motif")) {
+                // Art that is gone from the plan is told, not refused.
+                continue;
+            }
             boolean words = field.kind() == Quantity.Kind.TEXT;
             for (Object bad : words
                     ? List.<Object>of("no-such-choice", 7.0)
@@ -158,7 +162,9 @@ class EveryTechniqueTest {
                 place(technique, named, new Random(5 + named.name().hashCode()));
         Dressed right = Dressed.of(technique, Values.NONE, place);
         Dressed left = Dressed.of(technique, Values.NONE, Places.leftHanded(place));
-        assertThat(points(left.layout(), 1, place)).isEqualTo(points(right.layout(), -1, place));
+        // Letters stay letters, whichever hand sets them.
+        int mirror = technique.isHanded() ? -1 : 1;
+        assertThat(points(left.layout(), 1, place)).isEqualTo(points(right.layout(), mirror, place));
         assertThat(left.making().grams()).isCloseTo(right.making().grams(), within(1e-9));
         for (int h = 0; h < left.handles().size(); h++) {
             List<Handle.Grip> grips = left.handles().get(h).grips();

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import sectorum.Seeds;
+import sectorum.art.Motif;
 import sectorum.bench.Bench;
 import sectorum.bench.Hand;
 import sectorum.bench.Round;
@@ -31,6 +32,9 @@ final class Places {
     /** The second tier of the worked examples: tape reads 731, 118 high. */
     static final Side TAPED = round(731, 118);
 
+    /** See {@link Seeds#BADGE}. */
+    static final List<Motif> ART = List.of(Seeds.BADGE);
+
     private Places() {}
 
     /** Every technique that goes on a side. */
@@ -50,7 +54,7 @@ final class Places {
 
     static DressingContext on(Technique technique, Side side, int n, int colours, Bench bench) {
         Division division = Division.of(side.outline(), n, Front.SECTION);
-        return new DressingContext(side, division, technique.usualZone(side), colours, bench);
+        return new DressingContext(side, division, technique.usualZone(side), colours, bench).drawn(ART);
     }
 
     /** How wide a shape is. */
@@ -72,7 +76,7 @@ final class Places {
                 .findFirst()
                 .orElseThrow();
         Division division = Division.of(Tier.fresh("tier", "Tier").side().outline(), n, Front.SECTION);
-        return new DressingContext(board, division, technique.usualZone(board), colours, BENCH);
+        return new DressingContext(board, division, technique.usualZone(board), colours, BENCH).drawn(ART);
     }
 
     /** On the taped side, or on a board. */
@@ -102,7 +106,8 @@ final class Places {
 
     static DressingContext leftHanded(DressingContext place) {
         Bench left = new Bench(place.tape(), Hand.LEFT, place.bench().shelf());
-        return new DressingContext(place.surface(), place.division(), place.zone(), place.colours(), left);
+        return new DressingContext(place.surface(), place.division(), place.zone(), place.colours(), left)
+                .drawn(place.art());
     }
 
     /** A side of this outline, a little narrower at its top edge. */

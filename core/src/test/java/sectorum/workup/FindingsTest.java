@@ -233,6 +233,7 @@ class FindingsTest {
         List<String> shown = new ArrayList<>(SHOWN.keySet());
         shown.addAll(FitsTest.rules());
         shown.addAll(SurfacesTest.rules());
+        shown.addAll(ArtRulesTest.rules());
         shown.addAll(BuildTest.shown().keySet());
         shown.addAll(DayRulesTest.shown().keySet());
         assertThat(known).containsExactlyInAnyOrderElementsOf(shown);

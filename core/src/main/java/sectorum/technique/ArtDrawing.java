@@ -1,0 +1,118 @@
+package sectorum.technique;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.art.Rings;
+import sectorum.drawing.Drawing;
+import sectorum.drawing.Ink;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.outline.Along;
+
+/** Art as it is seen on the cake, and its templates. */
+final class ArtDrawing {
+    private ArtDrawing() {}
+
+    static void draw(
+            DressingBuilder work, ArtSet set, ArtShape shape, List<Along> middles, double z, DressingContext place) {
+        List<int[]> shapes = new ArrayList<>();
+        if (shape.panel() != null) {
+            shape.panel().keyholed().forEach(l -> shapes.add(new int[] {work.piece(l), 0}));
+        }
+        List<Rings> seen = set.use() == ArtUse.STENCILLED ? shape.openings() : shape.parts();
+        for (int i = 0; i < seen.size(); i++) {
+            int colour = colour(shape, i, place);
+            switch (set.use()) {
+                case SCRIBED, PIPED -> {
+                    List<List<Double>> lines = new ArrayList<>(seen.get(i).outers());
+                    lines.addAll(seen.get(i).holes());
+                    boolean piped = set.use() == ArtUse.PIPED;
+                    lines.forEach(l -> shapes.add(new int[] {
+                        piped ? work.strand(set.nozzle(), Flat.ring(l)) : work.guide(Flat.ring(l)), colour
+                    }));
+                }
+                case RUBBED, PAINTED ->
+                    seen.get(i).keyholed().forEach(l -> shapes.add(new int[] {work.shade(l), colour}));
+                default -> seen.get(i).keyholed().forEach(l -> shapes.add(new int[] {work.piece(l), colour}));
+            }
+        }
+        for (Along at : middles) {
+            shapes.forEach(one -> work.put(one[0], at, z, one[1]));
+        }
+        templates(work, set, shape);
+    }
+
+    /** Shades come in the colours of the dressing, in turn. */
+    static int colour(ArtShape shape, int part, DressingContext place) {
+        return place.turns()
+                .firsts()
+                .get(shape.shades().get(Math.min(part, shape.shades().size() - 1)) % place.colours());
+    }
+
+    private static void templates(DressingBuilder work, ArtSet set, ArtShape shape) {
+        boolean mirrored = set.use().contacts % 2 == 1;
+        Phrase size = Phrase.of(
+                mirrored ? "Art, mirrored, {} wide; this side to the cake" : "Art, {} wide",
+                Quantity.length(shape.width()));
+        work.draw(() -> sheet(shape, mirrored, Ink.Pen.CUT).made("art", size));
+        if (set.use() == ArtUse.STENCILLED) {
+            work.draw(() -> stencil(set, shape));
+        }
+        if (set.use() == ArtUse.SCRIBED) {
+            work.draw(() -> sheet(shape, false, Ink.Pen.MARK)
+                    .made("prick-sheet", Phrase.of("Prick sheet, {} wide", Quantity.length(shape.width()))));
+        }
+        if (set.use().cut) {
+            List<Rings> parts = shape.parts();
+            for (int i = 0; i < parts.size() && i < 40; i++) {
+                int number = i + 1;
+                Rings part = parts.get(i);
+                work.draw(() -> piece(part, number));
+            }
+        }
+    }
+
+    /** The whole at true size, its parts numbered from the back. */
+    private static Card sheet(ArtShape shape, boolean mirrored, Ink.Pen pen) {
+        Card card =
+                Card.of(Flat.rectangle(-shape.width() / 2, -shape.height() / 2, shape.width(), shape.height()), true);
+        for (int i = 0; i < shape.parts().size(); i++) {
+            Rings part = shape.parts().get(i);
+            lines(card, part, mirrored, pen);
+            List<Double> box = part.box();
+            double x = (box.get(0) + box.get(2)) / 2 * (mirrored ? -1 : 1);
+            card.words(x, (box.get(1) + box.get(3)) / 2, Phrase.of("{}", Quantity.count(i + 1L)));
+        }
+        return card;
+    }
+
+    private static void lines(Card card, Rings part, boolean mirrored, Ink.Pen pen) {
+        part.outers().forEach(l -> card.path(pen, Flat.ring(mirrored ? Flat.flipped(l) : l)));
+        part.holes().forEach(l -> card.path(pen, Flat.ring(mirrored ? Flat.flipped(l) : l)));
+    }
+
+    private static Drawing stencil(ArtSet set, ArtShape shape) {
+        double rim = Math.max(15, set.high() * 0.15);
+        Card card = Card.of(
+                Flat.rectangle(
+                        -shape.width() / 2 - rim,
+                        -shape.height() / 2 - rim,
+                        shape.width() + 2 * rim,
+                        shape.height() + 2 * rim),
+                true);
+        shape.openings().forEach(opening -> lines(card, opening, false, Ink.Pen.CUT));
+        // Pins hold it in the seam above and below while it is scraped.
+        card.line(Ink.Pen.GUIDE, 0, shape.height() / 2, 0, shape.height() / 2 + rim);
+        card.line(Ink.Pen.GUIDE, 0, -shape.height() / 2 - rim, 0, -shape.height() / 2);
+        return card.made(
+                "stencil",
+                Phrase.of("Stencil, {} wide, a rim of {}", Quantity.length(shape.width()), Quantity.length(rim)));
+    }
+
+    private static Drawing piece(Rings part, int number) {
+        Card card = Card.of(part.outers().get(0), true);
+        part.outers().stream().skip(1).forEach(l -> card.path(Ink.Pen.CUT, Flat.ring(l)));
+        part.holes().forEach(l -> card.path(Ink.Pen.CUT, Flat.ring(l)));
+        return card.made("art-part-" + number, Phrase.of("Part {} of the art", Quantity.count(number)));
+    }
+}
