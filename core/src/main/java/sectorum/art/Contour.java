@@ -58,6 +58,23 @@ public final class Contour {
         return in;
     }
 
+    /** How often a line runs round a point anticlockwise. */
+    static int winding(List<Double> line, double x, double z) {
+        int round = 0;
+        for (int i = 0; i < line.size(); i += 2) {
+            int j = (i + 2) % line.size();
+            double z0 = line.get(i + 1);
+            double z1 = line.get(j + 1);
+            double side = (line.get(j) - line.get(i)) * (z - z0) - (x - line.get(i)) * (z1 - z0);
+            if (z0 <= z && z1 > z && side > 0) {
+                round++;
+            } else if (z0 > z && z1 <= z && side < 0) {
+                round--;
+            }
+        }
+        return round;
+    }
+
     /** An outer line and a hole in it as one, by a cut between their two nearest corners. */
     static List<Double> joined(List<Double> outer, List<Double> hole) {
         int from = 0;

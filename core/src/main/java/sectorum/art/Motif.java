@@ -158,10 +158,15 @@ public record Motif(String id, String name, List<Part> parts) {
     private static List<Double> moved(List<Double> line, double dx, double dz) {
         List<Double> there = new ArrayList<>(line.size());
         for (int i = 0; i < line.size(); i += 2) {
-            there.add(line.get(i) + dx);
-            there.add(line.get(i + 1) + dz);
+            there.add(kept(line.get(i) + dx));
+            there.add(kept(line.get(i + 1) + dz));
         }
         return there;
+    }
+
+    /** A thousandth of a millimetre is kept: ten times finer than anything is cut. */
+    private static double kept(double mm) {
+        return Math.rint(mm * 1000) / 1000;
     }
 
     public double width() {
@@ -182,6 +187,17 @@ public record Motif(String id, String name, List<Part> parts) {
     /** The same in another size. */
     public Motif scaled(double by) {
         return new Motif(id, name, parts.stream().map(p -> p.scaled(by)).toList());
+    }
+
+    /** A star, to show what could be where nobody has brought a drawing in. */
+    public static Motif sample() {
+        List<Double> star = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            double radius = i % 2 == 0 ? 30 : 12.5;
+            star.add(radius * Math.sin(Math.PI * i / 5));
+            star.add(radius * Math.cos(Math.PI * i / 5));
+        }
+        return of("star", "Star", List.of(new Part("#334455", List.of(star), List.of())));
     }
 
     /** The same under another name for programs, one that none of these has. */

@@ -6,6 +6,7 @@ import java.util.function.BinaryOperator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.GeometryFixer;
@@ -13,6 +14,8 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.polygonize.Polygonizer;
+import org.locationtech.jts.operation.union.CascadedPolygonUnion;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 import sectorum.measure.Absent;
 
@@ -25,6 +28,12 @@ public final class Regions {
     private static final double NOTHING = 1e-3;
     /** Parts of a quarter round where an offset goes round a corner. */
     private static final int ROUND = 12;
+
+    /** Numbers of lines whose windings are counted face by face; longer ones are taken not to cross themselves. */
+    private static final int WOUND = 12_000;
+
+    /** More lines than this are told apart by what lies in what. */
+    private static final int MANY = 40;
 
     private static final GeometryFactory SPACE = new GeometryFactory();
 
@@ -63,30 +72,84 @@ public final class Regions {
     /** Lines that were drawn, whatever way they run and cross, as outer lines and holes; absent: they enclose nothing. */
     @Absent
     public static Rings evenOdd(List<List<Double>> lines) {
+        if (lines.size() > MANY) {
+            return nested(lines);
+        }
         Geometry sum = SPACE.createPolygon();
         for (List<Double> line : lines) {
-            Geometry one = fixed(line);
-            sum = OverlayNGRobust.overlay(sum, one, OverlayNG.SYMDIFFERENCE);
+            sum = OverlayNGRobust.overlay(sum, fixed(line), OverlayNG.SYMDIFFERENCE);
         }
         return rings(sum);
+    }
+
+    /** Of many lines, which nobody draws across one another by the hundred: in an odd number of others a line is a hole. */
+    @Absent
+    private static Rings nested(List<List<Double>> lines) {
+        List<Geometry> outers = new ArrayList<>();
+        List<Geometry> holes = new ArrayList<>();
+        for (List<Double> line : lines) {
+            long round = lines.stream()
+                    .filter(o -> o != line && o.size() >= 6 && Contour.holds(o, line.get(0), line.get(1)))
+                    .count();
+            (round % 2 == 0 ? outers : holes).add(fixed(line));
+        }
+        return rings(OverlayNGRobust.overlay(all(outers), all(holes), OverlayNG.DIFFERENCE));
+    }
+
+    private static Geometry all(List<Geometry> parts) {
+        List<Polygon> polygons = new ArrayList<>();
+        for (Geometry part : parts) {
+            for (int i = 0; i < part.getNumGeometries(); i++) {
+                if (part.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                    polygons.add(polygon);
+                }
+            }
+        }
+        Geometry sum = CascadedPolygonUnion.union(polygons);
+        return sum == null ? SPACE.createPolygon() : sum;
     }
 
     /** The same by the rule that a point is inside where lines run round it more often one way than the other. */
     @Absent
     public static Rings nonZero(List<List<Double>> lines) {
-        Geometry ahead = SPACE.createPolygon();
-        Geometry back = SPACE.createPolygon();
-        for (List<Double> line : lines) {
-            Geometry one = fixed(line);
-            if (Contour.turning(line) >= 0) {
-                ahead = OverlayNGRobust.overlay(ahead, one, OverlayNG.UNION);
-            } else {
-                back = OverlayNGRobust.overlay(back, one, OverlayNG.UNION);
-            }
+        if (lines.stream().mapToInt(List::size).sum() <= WOUND) {
+            return wound(lines);
         }
+        List<Geometry> forward = new ArrayList<>();
+        List<Geometry> backward = new ArrayList<>();
+        for (List<Double> line : lines) {
+            (Contour.turning(line) >= 0 ? forward : backward).add(fixed(line));
+        }
+        Geometry ahead = all(forward);
+        Geometry back = all(backward);
         // Most drawings have outer lines one way and holes the other; whichever is larger is outside.
         boolean outer = ahead.getArea() >= back.getArea();
         return rings(OverlayNGRobust.overlay(outer ? ahead : back, outer ? back : ahead, OverlayNG.DIFFERENCE));
+    }
+
+    /** By the faces that lines part the plane into: those that lines run round more often one way are inside. */
+    @Absent
+    private static Rings wound(List<List<Double>> lines) {
+        List<LineString> drawn = new ArrayList<>();
+        for (List<Double> line : lines) {
+            if (line.size() >= 6) {
+                drawn.add(SPACE.createLineString(points(line)));
+            }
+        }
+        Geometry noded = OverlayNGRobust.union(SPACE.buildGeometry(drawn));
+        Polygonizer faces = new Polygonizer();
+        faces.add(noded);
+        List<Geometry> inside = new ArrayList<>();
+        for (Object face : faces.getPolygons()) {
+            Polygon polygon = (Polygon) face;
+            Coordinate at = polygon.getInteriorPoint().getCoordinate();
+            int round =
+                    lines.stream().mapToInt(l -> Contour.winding(l, at.x, at.y)).sum();
+            if (round != 0) {
+                inside.add(polygon);
+            }
+        }
+        return rings(all(inside));
     }
 
     @Absent
@@ -109,13 +172,17 @@ public final class Regions {
         if (line.size() < 6) {
             return SPACE.createPolygon();
         }
+        Polygon polygon = SPACE.createPolygon(points(line));
+        return polygon.isValid() ? polygon : GeometryFixer.fix(polygon);
+    }
+
+    private static Coordinate[] points(List<Double> line) {
         Coordinate[] points = new Coordinate[line.size() / 2 + 1];
         for (int i = 0; i < line.size(); i += 2) {
             points[i / 2] = new Coordinate(line.get(i), line.get(i + 1));
         }
         points[points.length - 1] = new Coordinate(points[0]);
-        Polygon polygon = SPACE.createPolygon(points);
-        return polygon.isValid() ? polygon : GeometryFixer.fix(polygon);
+        return points;
     }
 
     @Absent

@@ -94,6 +94,11 @@ public record PlacedTier(
         return List.copyOf(placed);
     }
 
+    /** The same with drawings to choose from. */
+    public PlacedTier drawn(List<Motif> motifs) {
+        return new PlacedTier(tier, above, lowest, board, motifs);
+    }
+
     /** What wears no art does not depend on any. */
     private static boolean wearsArt(Tier tier) {
         return tier.dressings().stream().anyMatch(d -> d.technique().equals("art"));

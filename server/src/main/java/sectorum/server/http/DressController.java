@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import sectorum.art.Motif;
 import sectorum.bench.Bench;
 import sectorum.measure.Absent;
 import sectorum.plan.Plan;
@@ -50,7 +51,10 @@ class DressController {
     @PostMapping("/api/tray")
     List<TierWorkup.Worn> tray(@RequestBody Tray asked) {
         SurfaceKind on = asked.surface() == null ? SurfaceKind.SIDE : asked.surface();
-        return Workup.tray(PlacedTier.of(asked.plan(), asked.tier()), on, asked.division(), asked.bench());
+        List<Motif> art = asked.plan().art().isEmpty()
+                ? List.of(Motif.sample())
+                : asked.plan().art();
+        return Workup.tray(PlacedTier.of(asked.plan(), asked.tier()).drawn(art), on, asked.division(), asked.bench());
     }
 
     /** The dressing fitted to the other tier, and what became of its figures. */

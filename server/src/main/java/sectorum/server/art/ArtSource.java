@@ -1,0 +1,113 @@
+package sectorum.server.art;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Semaphore;
+import org.springframework.stereotype.Service;
+import sectorum.art.Grey;
+import sectorum.art.Lettering;
+import sectorum.art.Levels;
+import sectorum.art.Motif;
+import sectorum.art.Rings;
+import sectorum.art.Trace;
+import sectorum.measure.Phrase;
+import sectorum.measure.Quantity;
+import sectorum.measure.Refused;
+import sectorum.server.pictures.NoSuchPicture;
+import sectorum.server.pictures.Pictures;
+
+/** Where art comes from: a file, a picture of the order, letters. */
+@Service
+public class ArtSource {
+    /** What letters come in until a colour is given to them. */
+    private static final String INK = "#1c2a36";
+    /** Levels that are found for a layered figure. */
+    private static final int LAYERS = 3;
+
+    /** Heavy drawings come in one after the other: each may take the memory of a large picture. */
+    private final Semaphore one = new Semaphore(1);
+
+    private final Pictures pictures;
+
+    ArtSource(Pictures pictures) {
+        this.pictures = pictures;
+    }
+
+    /**
+     * Art that came in.
+     *
+     * @param notes what of it could not be read, in words
+     */
+    public record Drawn(Motif motif, List<String> notes) {}
+
+    /**
+     * A picture traced.
+     *
+     * @param levels the thresholds used
+     * @param found thresholds that would part it into three layers
+     * @param dropped specks and holes that were too small
+     * @param width of the picture, points
+     * @param height of the picture, points
+     */
+    public record Traced(Motif motif, List<Integer> levels, List<Integer> found, int dropped, int width, int height) {}
+
+    public Drawn drawing(String name, byte[] file) {
+        one.acquireUninterruptibly();
+        try {
+            SvgArt.Read read = SvgArt.read(file);
+            return new Drawn(Motif.of(id(name), name(name, "Drawing"), read.parts()), read.notes());
+        } finally {
+            one.release();
+        }
+    }
+
+    public Drawn letters(String text, String face, Lettering.Wish wish) {
+        Faces.Face of = Faces.of(face);
+        String said = text.strip();
+        if (said.isEmpty() || said.length() > Lettering.MOST) {
+            throw new Refused(
+                    "text",
+                    Phrase.of(
+                            "There are {} letters; 1 to {} can be set. Split longer words.",
+                            Quantity.count(said.length()),
+                            Quantity.count(Lettering.MOST)));
+        }
+        List<Rings> rings = Lettering.of(Faces.glyphs(of, said), Faces.capital(of), wish);
+        List<Motif.Part> parts = new ArrayList<>();
+        rings.forEach(r -> parts.add(Motif.Part.of(INK, r)));
+        return new Drawn(Motif.of(id(said), name(said, "Letters"), parts), List.of());
+    }
+
+    public Traced traced(long picture, String name, Trace.Wish wish) {
+        Grey grey = GreyPicture.of(pictures.jpeg(picture).orElseThrow(() -> new NoSuchPicture(picture)));
+        Trace.Traced traced = Trace.of(grey, wish);
+        if (traced.parts().isEmpty()) {
+            throw new Refused(
+                    "levels",
+                    Phrase.of(
+                            "Nothing in the picture is darker than {}, or all of it is a speck. Move the level.",
+                            Quantity.count(traced.levels().get(traced.levels().size() - 1))));
+        }
+        return new Traced(
+                Motif.of(id(name), name(name, "Figure"), traced.parts()),
+                traced.levels(),
+                Levels.of(grey, LAYERS),
+                traced.dropped(),
+                grey.width(),
+                grey.height());
+    }
+
+    private static String name(String name, String usual) {
+        String said = name == null ? "" : name.strip();
+        return said.isEmpty() ? usual : said.substring(0, Math.min(60, said.length()));
+    }
+
+    private static String id(String name) {
+        String plain = ("" + name)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        return plain.isEmpty() ? "art" : plain.substring(0, Math.min(36, plain.length()));
+    }
+}
