@@ -1,7 +1,20 @@
 import createClient from 'openapi-fetch';
 import { type Problem, Refusal } from './problem';
 import type { paths } from './schema.generated';
-import type { Bench, Paper, Plan, Press, Schemas, Seen, Taken, Thing, WorkshopSettings } from './types';
+import type {
+  Bench,
+  LetteringStyle,
+  Motif,
+  Paper,
+  Plan,
+  Press,
+  Schemas,
+  Seen,
+  Taken,
+  Thing,
+  Tracing,
+  WorkshopSettings,
+} from './types';
 
 export { type Problem, problemOf, Refusal } from './problem';
 export type * from './types';
@@ -210,4 +223,22 @@ export const api = {
   pack,
   dxf: (body: TemplateOrder) => asBlob(http.POST('/api/templates/dxf', { body, ...BLOB })),
   svg: (body: TemplateOrder) => asBlob(http.POST('/api/templates/svg', { body, ...BLOB })),
+  /** An SVG as it is: its regions, and what could not be read. */
+  drawing: (file: File) =>
+    got(
+      http.POST('/api/art/drawing', {
+        params: { query: { name: file.name.replace(/\.\w+$/, '') } },
+        ...raw(file),
+      }),
+    ),
+  faces: () => got(http.GET('/api/art/faces')),
+  letters: (body: { text: string; face: string; wish: LetteringStyle }) =>
+    got(http.POST('/api/art/letters', { body })),
+  traced: (body: { picture: number; name: string; wish: Tracing }) =>
+    got(http.POST('/api/art/traced', { body })),
+  motifSvg: (body: Motif) => asBlob(http.POST('/api/art/svg', { body, ...BLOB })),
+  drawer: () => got(http.GET('/api/art/drawer')),
+  keepMotif: (body: Motif) => got(http.POST('/api/art/drawer', { body })),
+  takeOutMotif: async (id: number): Promise<void> =>
+    void (await http.DELETE('/api/art/drawer/{id}', of({ id }))),
 };

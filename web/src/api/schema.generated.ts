@@ -612,6 +612,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/art/traced": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["traced"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/art/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["svg_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/art/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["letters"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/art/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drawing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/art/drawer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipe": {
         parameters: {
             query?: never;
@@ -820,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/art/faces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["faces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard/{id}": {
         parameters: {
             query?: never;
@@ -831,6 +927,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/art/drawer/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeOut_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1028,6 +1140,11 @@ export interface components {
             batch: string;
             taken: components["schemas"]["Taken"][];
         };
+        Motif: {
+            id: string;
+            name: string;
+            parts: components["schemas"]["Region"][];
+        };
         OutlineSpec: {
             kind: string;
             sizes: {
@@ -1093,6 +1210,7 @@ export interface components {
             pieces: components["schemas"]["OwnPiece"][];
             agenda?: components["schemas"]["Agenda"];
             dressings: components["schemas"]["PlanDressing"][];
+            art: components["schemas"]["Motif"][];
         };
         PlanDressing: {
             dressing: components["schemas"]["Dressing"];
@@ -1124,6 +1242,11 @@ export interface components {
             at?: string;
             /** Format: double */
             under?: number;
+        };
+        Region: {
+            shade: string;
+            outers: number[][];
+            holes: number[][];
         };
         Resting: {
             /** @enum {string} */
@@ -2438,6 +2561,68 @@ export interface components {
             shift: components["schemas"]["Shift"];
             inner: components["schemas"]["Dowel"][];
         };
+        TraceRequest: {
+            /** Format: int64 */
+            picture: number;
+            name: string;
+            wish: components["schemas"]["Tracing"];
+        };
+        Tracing: {
+            /** Format: double */
+            width: number;
+            levels?: number[];
+            /** Format: double */
+            speck: number;
+            /** Format: double */
+            tolerance: number;
+        };
+        TracedArt: {
+            motif: components["schemas"]["Motif"];
+            levels: number[];
+            found: number[];
+            /** Format: int32 */
+            dropped: number;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            foot: number;
+        };
+        LettersRequest: {
+            text: string;
+            face: string;
+            wish: components["schemas"]["Style"];
+        };
+        Style: {
+            /** Format: double */
+            height: number;
+            /** @enum {string} */
+            set?: "beside" | "over" | "across";
+            /** @enum {string} */
+            join?: "joined" | "cut";
+            /** Format: double */
+            gap: number;
+            /** @enum {string} */
+            line?: "straight" | "arch" | "swag";
+            /** Format: double */
+            bow: number;
+            /** @enum {string} */
+            frame?: "none" | "ring" | "square" | "diamond";
+            /** Format: double */
+            rim: number;
+        };
+        DrawnArt: {
+            motif: components["schemas"]["Motif"];
+            notes: string[];
+        };
+        Filed: {
+            /** Format: int64 */
+            id: number;
+            motif: components["schemas"]["Motif"];
+        };
         Version: {
             /** Format: int32 */
             revision: number;
@@ -2540,6 +2725,11 @@ export interface components {
             covers: boolean;
             partial: boolean;
             finishes: boolean;
+        };
+        Face: {
+            name: string;
+            label: string;
+            character: string;
         };
     };
     responses: never;
@@ -3628,6 +3818,148 @@ export interface operations {
             };
         };
     };
+    traced: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TraceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TracedArt"];
+                };
+            };
+        };
+    };
+    svg_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Motif"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    letters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LettersRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnArt"];
+                };
+            };
+        };
+    };
+    drawing: {
+        parameters: {
+            query?: {
+                name?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnArt"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Filed"][];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Motif"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Filed"];
+                };
+            };
+        };
+    };
     recipe: {
         parameters: {
             query: {
@@ -3926,7 +4258,47 @@ export interface operations {
             };
         };
     };
+    faces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Face"][];
+                };
+            };
+        };
+    };
     takeOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeOut_1: {
         parameters: {
             query?: never;
             header?: never;

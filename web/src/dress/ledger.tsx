@@ -11,6 +11,7 @@ import { Lead, Row } from '../ui/ledger';
 import { useMaterials, usePreferences } from '../units/preferences';
 import { quantity, quantityParts, say } from '../units/units';
 import { capital } from '../units/words';
+import { ArtPress } from './art-press';
 import { GoesOver } from './over';
 import { DressingStretch, DressingZone } from './zones';
 
@@ -31,6 +32,13 @@ export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dress
         }
       />
       <GoesOver dressing={dressing} />
+      {dressing.technique === 'art' ? (
+        <ArtPress
+          key={dressing.id}
+          dressing={dressing}
+          chosen={String(dressing.settings.motif ?? worn.fields.find((f) => f.name === 'motif')?.fallback)}
+        />
+      ) : null}
       <section aria-label="Settings" className="grid grid-cols-2 items-end gap-x-3 gap-y-3">
         {worn.fields.map((field) => (
           <Setting

@@ -11,6 +11,7 @@ export const samplePlan = (): Plan => ({
   palette: [],
   pieces: [],
   dressings: [],
+  art: [],
   tiers: [
     {
       id: 'top',

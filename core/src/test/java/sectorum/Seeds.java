@@ -19,8 +19,8 @@ public final class Seeds {
             "badge",
             "Badge",
             List.of(
-                    Motif.Part.of("#335577", Rings.of(List.of(-15.0, 0.0, 15.0, 0.0, 15.0, 40.0, -15.0, 40.0))),
-                    Motif.Part.of("#cc9944", new Rings(List.of(disc(24, 48)), List.of(disc(10, 24))))));
+                    Motif.Region.of("#335577", Rings.of(List.of(-15.0, 0.0, 15.0, 0.0, 15.0, 40.0, -15.0, 40.0))),
+                    Motif.Region.of("#cc9944", new Rings(List.of(disc(24, 48)), List.of(disc(10, 24))))));
 
     private static List<Double> disc(double across, int corners) {
         List<Double> line = new ArrayList<>();

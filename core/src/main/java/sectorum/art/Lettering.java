@@ -63,7 +63,7 @@ public final class Lettering {
      * @param gap between letters beside one another, or left where one cuts another, mm
      * @param bow of the line that they stand on, mm
      */
-    public record Wish(
+    public record Style(
             double height,
             @Absent Set set,
             @Absent Join join,
@@ -72,7 +72,7 @@ public final class Lettering {
             double bow,
             @Absent Frame frame,
             double rim) {
-        public Wish {
+        public Style {
             HEIGHT.check(height);
             GAP.check(gap);
             BOW.check(bow);
@@ -97,7 +97,7 @@ public final class Lettering {
      * @param capital height of a capital of the face, ems
      * @return one region, or one for each letter where they cut one another
      */
-    public static List<Rings> of(List<Glyph> glyphs, double capital, Wish wish) {
+    public static List<Rings> of(List<Glyph> glyphs, double capital, Style wish) {
         long drawn = glyphs.stream().filter(g -> !g.lines().isEmpty()).count();
         if (drawn < 1 || glyphs.size() > MOST) {
             throw new Refused(
@@ -129,7 +129,7 @@ public final class Lettering {
         return framed;
     }
 
-    private static List<Laid> laid(List<Glyph> glyphs, Wish wish, double em) {
+    private static List<Laid> laid(List<Glyph> glyphs, Style wish, double em) {
         List<Laid> laid = new ArrayList<>();
         double x = 0;
         Glyph last = null;
@@ -185,7 +185,7 @@ public final class Lettering {
         return reach;
     }
 
-    private static List<List<Double>> placed(Laid letter, double width, double em, Wish wish) {
+    private static List<List<Double>> placed(Laid letter, double width, double em, Style wish) {
         double whole = width * em;
         double at = letter.middle() * em - whole / 2;
         double bow = wish.line() == Line.STRAIGHT ? 0 : wish.line() == Line.ARCH ? wish.bow() : -wish.bow();
@@ -241,7 +241,7 @@ public final class Lettering {
         return parts;
     }
 
-    private static Rings frame(Rings letters, Wish wish) {
+    private static Rings frame(Rings letters, Style wish) {
         List<Double> box = letters.box();
         double x = (box.get(0) + box.get(2)) / 2;
         double z = (box.get(1) + box.get(3)) / 2;

@@ -13,7 +13,7 @@ import sectorum.measure.Refused;
  * @param name what it shows
  * @param parts from the back to the front
  */
-public record Motif(String id, String name, List<Part> parts) {
+public record Motif(String id, String name, List<Region> parts) {
     public static final int MOST_PARTS = 400;
     /** Points of all lines together; more is no drawing that a hand could follow. */
     public static final int MOST_POINTS = 60_000;
@@ -30,8 +30,8 @@ public record Motif(String id, String name, List<Part> parts) {
      * @param outers outer lines, each x0, z0, x1, z1, … in mm
      * @param holes in them
      */
-    public record Part(String shade, List<List<Double>> outers, List<List<Double>> holes) {
-        public Part {
+    public record Region(String shade, List<List<Double>> outers, List<List<Double>> holes) {
+        public Region {
             if (shade == null || !shade.matches("#[0-9a-f]{6}")) {
                 throw new Refused(
                         "art.shade",
@@ -47,12 +47,12 @@ public record Motif(String id, String name, List<Part> parts) {
                 throw new Refused(
                         "art.outers", Phrase.of("A part of art has {} outer lines; it needs one.", Quantity.count(0)));
             }
-            outers.forEach(Part::check);
-            holes.forEach(Part::check);
+            outers.forEach(Region::check);
+            holes.forEach(Region::check);
         }
 
-        public static Part of(String shade, Rings rings) {
-            return new Part(shade, rings.outers(), rings.holes());
+        public static Region of(String shade, Rings rings) {
+            return new Region(shade, rings.outers(), rings.holes());
         }
 
         private static void check(List<Double> line) {
@@ -84,8 +84,8 @@ public record Motif(String id, String name, List<Part> parts) {
                     + holes.stream().mapToInt(List::size).sum() / 2;
         }
 
-        Part scaled(double by) {
-            return new Part(
+        Region scaled(double by) {
+            return new Region(
                     shade,
                     outers.stream().map(l -> scaled(l, by)).toList(),
                     holes.stream().map(l -> scaled(l, by)).toList());
@@ -113,7 +113,7 @@ public record Motif(String id, String name, List<Part> parts) {
                     Phrase.of("Art is called by {} letters; give it 1 to 60.", Quantity.count(name.length())));
         }
         parts = parts == null ? List.of() : List.copyOf(parts);
-        int points = parts.stream().mapToInt(Part::points).sum();
+        int points = parts.stream().mapToInt(Region::points).sum();
         if (parts.isEmpty() || parts.size() > MOST_PARTS || points > MOST_POINTS) {
             throw new Refused(
                     "art.parts",
@@ -128,7 +128,7 @@ public record Motif(String id, String name, List<Part> parts) {
     }
 
     /** Regions wherever they lie, moved so that the middle is at x 0 and the foot at z 0; those of no size are left out. */
-    public static Motif of(String id, String name, List<Part> parts) {
+    public static Motif of(String id, String name, List<Region> parts) {
         double[] box = box(parts);
         double dx = -(box[0] + box[2]) / 2;
         double dz = -box[1];
@@ -136,16 +136,16 @@ public record Motif(String id, String name, List<Part> parts) {
                 id,
                 name,
                 parts.stream()
-                        .map(p -> new Part(
+                        .map(p -> new Region(
                                 p.shade(),
                                 p.outers().stream().map(l -> moved(l, dx, dz)).toList(),
                                 p.holes().stream().map(l -> moved(l, dx, dz)).toList()))
                         .toList());
     }
 
-    private static double[] box(List<Part> parts) {
+    private static double[] box(List<Region> parts) {
         double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
-        for (Part part : parts) {
+        for (Region part : parts) {
             List<Double> own = part.rings().box();
             for (int i = 0; i < 2; i++) {
                 box[i] = Math.min(box[i], own.get(i));
@@ -181,7 +181,7 @@ public record Motif(String id, String name, List<Part> parts) {
 
     /** Its shades in the order in which they first come. */
     public List<String> shades() {
-        return parts.stream().map(Part::shade).distinct().toList();
+        return parts.stream().map(Region::shade).distinct().toList();
     }
 
     /** The same in another size. */
@@ -197,7 +197,7 @@ public record Motif(String id, String name, List<Part> parts) {
             star.add(radius * Math.sin(Math.PI * i / 5));
             star.add(radius * Math.cos(Math.PI * i / 5));
         }
-        return of("star", "Star", List.of(new Part("#334455", List.of(star), List.of())));
+        return of("star", "Star", List.of(new Region("#334455", List.of(star), List.of())));
     }
 
     /** The same under another name for programs, one that none of these has. */

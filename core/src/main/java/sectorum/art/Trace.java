@@ -32,8 +32,8 @@ public final class Trace {
      * @param levels thresholds; none: found by itself, one
      * @param speck across, mm
      */
-    public record Wish(double width, @Absent List<Integer> levels, double speck, double tolerance) {
-        public Wish {
+    public record Tracing(double width, @Absent List<Integer> levels, double speck, double tolerance) {
+        public Tracing {
             WIDE.check(width);
             SPECK.check(speck);
             TOLERANCE.check(tolerance);
@@ -58,14 +58,14 @@ public final class Trace {
      * @param levels the thresholds used
      * @param dropped specks and holes that were too small
      */
-    public record Traced(List<Motif.Part> parts, List<Integer> levels, int dropped) {}
+    public record Traced(List<Motif.Region> parts, List<Integer> levels, int dropped) {}
 
     private Trace() {}
 
-    public static Traced of(Grey picture, Wish wish) {
+    public static Traced of(Grey picture, Tracing wish) {
         List<Integer> levels = wish.levels().isEmpty() ? Levels.of(picture, 1) : wish.levels();
         double scale = wish.width() / picture.width();
-        List<Motif.Part> parts = new ArrayList<>();
+        List<Motif.Region> parts = new ArrayList<>();
         int dropped = 0;
         for (int k = levels.size() - 1; k >= 0; k--) {
             List<List<Double>> outers = new ArrayList<>();
@@ -85,7 +85,7 @@ public final class Trace {
                 holes.removeIf(h -> outers.stream().noneMatch(o -> Contour.holds(o, h.get(0), h.get(1))));
                 Rings smooth = Regions.simplified(new Rings(outers, holes), wish.tolerance());
                 if (smooth != null) {
-                    parts.add(Motif.Part.of(shade(picture, k == 0 ? 0 : levels.get(k - 1), levels.get(k)), smooth));
+                    parts.add(Motif.Region.of(shade(picture, k == 0 ? 0 : levels.get(k - 1), levels.get(k)), smooth));
                 }
             }
         }

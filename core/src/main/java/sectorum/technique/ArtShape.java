@@ -30,7 +30,7 @@ record ArtShape(
         double by = set.high() / motif.height();
         List<Rings> whole = new ArrayList<>();
         List<Integer> shades = new ArrayList<>();
-        for (Motif.Part part : motif.parts()) {
+        for (Motif.Region part : motif.parts()) {
             whole.add(placed(part.rings(), by, motif.height() / 2, set));
             shades.add(motif.shades().indexOf(part.shade()));
         }

@@ -126,8 +126,8 @@ class RegionsTest {
     private static final Glyph BAR = new Glyph(List.of(List.of(0.1, 0.0, 0.3, 0.0, 0.3, 0.7, 0.1, 0.7)), 0.4);
     private static final Glyph BLANK = new Glyph(List.of(), 0.3);
 
-    private static Lettering.Wish wish(Lettering.Set set, Lettering.Join join, Lettering.Line line, double gap) {
-        return new Lettering.Wish(70, set, join, gap, line, 15, null, 3);
+    private static Lettering.Style wish(Lettering.Set set, Lettering.Join join, Lettering.Line line, double gap) {
+        return new Lettering.Style(70, set, join, gap, line, 15, null, 3);
     }
 
     /** Bars of 20 × 70: beside one another they are all there, over one another one, across they are cut by the gap. */
@@ -175,7 +175,7 @@ class RegionsTest {
     @EnumSource(value = Lettering.Frame.class, names = "NONE", mode = EnumSource.Mode.EXCLUDE)
     void aFrameGoesRoundAllOfThem(Lettering.Frame frame) {
         List<Rings> parts =
-                Lettering.of(List.of(BAR, BLANK, BAR), 0.7, new Lettering.Wish(70, null, null, 2, null, 15, frame, 4));
+                Lettering.of(List.of(BAR, BLANK, BAR), 0.7, new Lettering.Style(70, null, null, 2, null, 15, frame, 4));
         assertThat(parts).hasSize(2);
         assertThat(parts.get(0).holes()).hasSize(1);
         assertThat(Regions.overlap(parts.get(0), parts.get(1))).isNull();
@@ -189,14 +189,14 @@ class RegionsTest {
     void whatCannotBeSetIsRefused() {
         assertThatThrownBy(() -> Lettering.of(List.of(BLANK), 0.7, wish(null, null, null, 0)))
                 .isInstanceOf(Refused.class);
-        assertThatThrownBy(() -> new Lettering.Wish(0, null, null, 0, null, 15, null, 3))
+        assertThatThrownBy(() -> new Lettering.Style(0, null, null, 0, null, 15, null, 3))
                 .isInstanceOf(Refused.class);
     }
 
     /** Moved so that its foot is at 0 and its middle in the middle; refused where it is none. */
     @Test
     void aMotifStandsOnItsFoot() {
-        Motif motif = Motif.of("a", "A", List.of(Motif.Part.of("#000000", Rings.of(square(30, 40, 10)))));
+        Motif motif = Motif.of("a", "A", List.of(Motif.Region.of("#000000", Rings.of(square(30, 40, 10)))));
         assertThat(motif.parts().get(0).outers().get(0)).containsExactly(-5.0, 0.0, 5.0, 0.0, 5.0, 10.0, -5.0, 10.0);
         assertThat(motif.width()).isEqualTo(10);
         assertThat(motif.scaled(2).height()).isEqualTo(20);
@@ -205,10 +205,10 @@ class RegionsTest {
                 () -> new Motif("A!", "A", motif.parts()),
                 () -> new Motif("a", " ", motif.parts()),
                 () -> new Motif("a", "A", List.of()),
-                () -> new Motif.Part("red", List.of(square(0, 0, 1)), List.of()),
-                () -> new Motif.Part("#000000", List.of(), List.of()),
-                () -> new Motif.Part("#000000", List.of(List.of(1.0, 2.0)), List.of()),
-                () -> new Motif.Part("#000000", List.of(square(0, 0, 1e9)), List.of()))) {
+                () -> new Motif.Region("red", List.of(square(0, 0, 1)), List.of()),
+                () -> new Motif.Region("#000000", List.of(), List.of()),
+                () -> new Motif.Region("#000000", List.of(List.of(1.0, 2.0)), List.of()),
+                () -> new Motif.Region("#000000", List.of(square(0, 0, 1e9)), List.of()))) {
             assertThatThrownBy(bad::run)
                     .isInstanceOfSatisfying(
                             Refused.class, r -> assertThat(r.field()).startsWith("art"));

@@ -43,7 +43,7 @@ class TraceTest {
     }
 
     private static Trace.Traced traced(Grey picture, double speck, double tolerance) {
-        return Trace.of(picture, new Trace.Wish(100, null, speck, tolerance));
+        return Trace.of(picture, new Trace.Tracing(100, null, speck, tolerance));
     }
 
     /** No point of the line is further from the round than the tolerance and a tenth of a point. */
@@ -124,7 +124,7 @@ class TraceTest {
                 (x, y) -> 0.4 * disc(x, y, 50, 50, 40) + 0.3 * disc(x, y, 50, 50, 25) + 0.3 * disc(x, y, 50, 50, 10));
         List<Integer> levels = Levels.of(picture, 3);
         assertThat(levels).hasSize(3);
-        Trace.Traced traced = Trace.of(picture, new Trace.Wish(100, levels, 1, 0.1));
+        Trace.Traced traced = Trace.of(picture, new Trace.Tracing(100, levels, 1, 0.1));
         assertThat(traced.parts()).hasSize(3);
         double[] radii = {40, 25, 10};
         for (int k = 0; k < 3; k++) {
@@ -132,7 +132,7 @@ class TraceTest {
                     .isCloseTo(Math.PI * radii[k] * radii[k], within(0.03 * Math.PI * radii[k] * radii[k]));
         }
         assertThat(traced.parts())
-                .extracting(Motif.Part::shade)
+                .extracting(Motif.Region::shade)
                 .doesNotHaveDuplicates()
                 .isSortedAccordingTo(java.util.Comparator.reverseOrder());
     }
@@ -155,7 +155,7 @@ class TraceTest {
         Grey white = new Grey(20, 20, filled(255));
         assertThat(traced(white, 1, 0.1).parts()).isEmpty();
         Grey black = new Grey(20, 20, filled(0));
-        assertThat(Trace.of(black, new Trace.Wish(100, List.of(128), 1, 0.1))
+        assertThat(Trace.of(black, new Trace.Tracing(100, List.of(128), 1, 0.1))
                         .parts()
                         .get(0)
                         .rings()
@@ -183,7 +183,7 @@ class TraceTest {
                     if (what.equals("picture")) {
                         new Grey(10, 10, new int[3]);
                     }
-                    new Trace.Wish(
+                    new Trace.Tracing(
                             what.equals("width") ? 0 : 100,
                             levels,
                             what.equals("speck") ? -1 : 1,

@@ -165,7 +165,9 @@ class ArtTest {
     @Test
     void turnedAndMirroredItKeepsItsMiddle() {
         List<Motif> flag = List.of(Motif.of(
-                "flag", "Flag", List.of(Motif.Part.of("#112233", Rings.of(List.of(0.0, 0.0, 20.0, 0.0, 0.0, 10.0))))));
+                "flag",
+                "Flag",
+                List.of(Motif.Region.of("#112233", Rings.of(List.of(0.0, 0.0, 20.0, 0.0, 0.0, 10.0))))));
         Division marks = Division.of(SIDE.outline(), 8, Front.SECTION);
         DressingContext place = new DressingContext(SIDE, marks, SIDE.whole(), 1, Places.BENCH).drawn(flag);
         Dressed turned = Catalogue.of("art").dress(Places.set("use=laid high=10 turn=1.5707963267948966"), place);

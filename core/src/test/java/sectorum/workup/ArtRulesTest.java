@@ -31,7 +31,7 @@ class ArtRulesTest {
     private static final Motif BANNER = Motif.of(
             "banner",
             "Banner",
-            List.of(Motif.Part.of(
+            List.of(Motif.Region.of(
                     "#112233", sectorum.art.Rings.of(List.of(0.0, 0.0, 10.0, 0.0, 10.0, 2.6, 0.0, 2.6)))));
 
     static List<String> rules() {

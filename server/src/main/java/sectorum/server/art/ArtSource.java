@@ -39,7 +39,7 @@ public class ArtSource {
      *
      * @param notes what of it could not be read, in words
      */
-    public record Drawn(Motif motif, List<String> notes) {}
+    public record DrawnArt(Motif motif, List<String> notes) {}
 
     /**
      * A picture traced.
@@ -49,20 +49,30 @@ public class ArtSource {
      * @param dropped specks and holes that were too small
      * @param width of the picture, points
      * @param height of the picture, points
+     * @param left from the picture's left edge to the drawing's middle, mm
+     * @param foot from the picture's lower edge to the drawing's foot, mm
      */
-    public record Traced(Motif motif, List<Integer> levels, List<Integer> found, int dropped, int width, int height) {}
+    public record TracedArt(
+            Motif motif,
+            List<Integer> levels,
+            List<Integer> found,
+            int dropped,
+            int width,
+            int height,
+            double left,
+            double foot) {}
 
-    public Drawn drawing(String name, byte[] file) {
+    public DrawnArt drawing(String name, byte[] file) {
         one.acquireUninterruptibly();
         try {
             SvgArt.Read read = SvgArt.read(file);
-            return new Drawn(Motif.of(id(name), name(name, "Drawing"), read.parts()), read.notes());
+            return new DrawnArt(Motif.of(id(name), name(name, "Drawing"), read.parts()), read.notes());
         } finally {
             one.release();
         }
     }
 
-    public Drawn letters(String text, String face, Lettering.Wish wish) {
+    public DrawnArt letters(String text, String face, Lettering.Style wish) {
         Faces.Face of = Faces.of(face);
         String said = text.strip();
         if (said.isEmpty() || said.length() > Lettering.MOST) {
@@ -74,12 +84,12 @@ public class ArtSource {
                             Quantity.count(Lettering.MOST)));
         }
         List<Rings> rings = Lettering.of(Faces.glyphs(of, said), Faces.capital(of), wish);
-        List<Motif.Part> parts = new ArrayList<>();
-        rings.forEach(r -> parts.add(Motif.Part.of(INK, r)));
-        return new Drawn(Motif.of(id(said), name(said, "Letters"), parts), List.of());
+        List<Motif.Region> parts = new ArrayList<>();
+        rings.forEach(r -> parts.add(Motif.Region.of(INK, r)));
+        return new DrawnArt(Motif.of(id(said), name(said, "Letters"), parts), List.of());
     }
 
-    public Traced traced(long picture, String name, Trace.Wish wish) {
+    public TracedArt traced(long picture, String name, Trace.Tracing wish) {
         Grey grey = GreyPicture.of(pictures.jpeg(picture).orElseThrow(() -> new NoSuchPicture(picture)));
         Trace.Traced traced = Trace.of(grey, wish);
         if (traced.parts().isEmpty()) {
@@ -89,13 +99,24 @@ public class ArtSource {
                             "Nothing in the picture is darker than {}, or all of it is a speck. Move the level.",
                             Quantity.count(traced.levels().get(traced.levels().size() - 1))));
         }
-        return new Traced(
+        double left = Double.MAX_VALUE;
+        double right = -Double.MAX_VALUE;
+        double foot = Double.MAX_VALUE;
+        for (Motif.Region part : traced.parts()) {
+            List<Double> box = part.rings().box();
+            left = Math.min(left, box.get(0));
+            foot = Math.min(foot, box.get(1));
+            right = Math.max(right, box.get(2));
+        }
+        return new TracedArt(
                 Motif.of(id(name), name(name, "Figure"), traced.parts()),
                 traced.levels(),
                 Levels.of(grey, LAYERS),
                 traced.dropped(),
                 grey.width(),
-                grey.height());
+                grey.height(),
+                (left + right) / 2,
+                foot);
     }
 
     private static String name(String name, String usual) {

@@ -30,24 +30,24 @@ public class Drawer {
     }
 
     /** A drawing in the drawer. */
-    public record Kept(long id, Motif motif) {}
+    public record Filed(long id, Motif motif) {}
 
     @Transactional(readOnly = true)
-    public List<Kept> all() {
+    public List<Filed> all() {
         return motifs.findByWorkshopIdOrderByNameAscIdAsc(tenancy.workshop()).stream()
-                .map(row -> new Kept(row.id(), json.readValue(row.document(), Motif.class)))
+                .map(row -> new Filed(row.id(), json.readValue(row.document(), Motif.class)))
                 .toList();
     }
 
     @Transactional
-    public Kept keep(Motif motif) {
+    public Filed keep(Motif motif) {
         if (motifs.countByWorkshopId(tenancy.workshop()) >= MOST) {
             throw new Refused(
                     "drawer", Phrase.of("The drawer holds {} drawings. Take one out first.", Quantity.count(MOST)));
         }
         MotifRow row = motifs.saveAndFlush(
                 new MotifRow(tenancy.workshop(), motif.name(), json.writeValueAsString(motif), Instant.now(clock)));
-        return new Kept(row.id(), motif);
+        return new Filed(row.id(), motif);
     }
 
     @Transactional

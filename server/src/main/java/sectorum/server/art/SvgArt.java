@@ -57,7 +57,7 @@ public final class SvgArt {
      *
      * @param notes what could not be, in words
      */
-    public record Read(List<Motif.Part> parts, List<String> notes) {}
+    public record Read(List<Motif.Region> parts, List<String> notes) {}
 
     private SvgArt() {}
 
@@ -83,7 +83,7 @@ public final class SvgArt {
         String root = root(text);
         ViewBox box = view(root, document);
         double scale = scale(root, box);
-        List<Motif.Part> parts = new ArrayList<>();
+        List<Motif.Region> parts = new ArrayList<>();
         Recorder recorder = new Recorder(box, scale, notes);
         try {
             document.renderWithPlatform(
@@ -97,7 +97,7 @@ public final class SvgArt {
             Rings rings = filled.evenOdd() ? Regions.evenOdd(filled.lines()) : Regions.nonZero(filled.lines());
             Rings fine = rings == null ? null : Regions.simplified(rings, FINE_MM);
             if (fine != null) {
-                parts.add(Motif.Part.of(filled.shade(), fine));
+                parts.add(Motif.Region.of(filled.shade(), fine));
             }
         }
         if (parts.isEmpty()) {
@@ -223,7 +223,7 @@ public final class SvgArt {
         StringBuilder svg =
                 new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + w + "mm\" height=\"" + h
                         + "mm\" viewBox=\"0 0 " + w + " " + h + "\">\n<title>" + escaped(motif.name()) + "</title>\n");
-        for (Motif.Part part : motif.parts()) {
+        for (Motif.Region part : motif.parts()) {
             StringBuilder d = new StringBuilder();
             part.outers().forEach(l -> path(d, l, half, high));
             part.holes().forEach(l -> path(d, l, half, high));

@@ -35,11 +35,11 @@ class ArtController {
     }
 
     /** A face to set letters in. */
-    record FaceShown(String name, String label, String character) {}
+    record Face(String name, String label, String character) {}
 
     /** Letters and how they are set; each comes in one region, or one for each letter where they cut one another. */
-    record Letters(String text, String face, Lettering.Wish wish) {
-        Letters {
+    record LettersRequest(String text, String face, Lettering.Style wish) {
+        LettersRequest {
             Given.in("text", text);
             Given.in("face", face);
             Given.in("wish", wish);
@@ -47,32 +47,32 @@ class ArtController {
     }
 
     /** A picture of an order, and how it is traced. */
-    record Traced(long picture, String name, Trace.Wish wish) {
-        Traced {
+    record TraceRequest(long picture, String name, Trace.Tracing wish) {
+        TraceRequest {
             Given.in("wish", wish);
         }
     }
 
     @GetMapping("/faces")
-    List<FaceShown> faces() {
+    List<Face> faces() {
         return Arrays.stream(Faces.Face.values())
-                .map(f -> new FaceShown(f.name().toLowerCase(Locale.ROOT), f.label(), f.character()))
+                .map(f -> new Face(f.name().toLowerCase(Locale.ROOT), f.label(), f.character()))
                 .toList();
     }
 
     /** An SVG, as it is; what could not be read is told. */
     @PostMapping(value = "/drawing", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    ArtSource.Drawn drawing(@RequestParam(defaultValue = "Drawing") String name, @RequestBody byte[] file) {
+    ArtSource.DrawnArt drawing(@RequestParam(defaultValue = "Drawing") String name, @RequestBody byte[] file) {
         return source.drawing(name, file);
     }
 
     @PostMapping("/letters")
-    ArtSource.Drawn letters(@RequestBody Letters letters) {
+    ArtSource.DrawnArt letters(@RequestBody LettersRequest letters) {
         return source.letters(letters.text(), letters.face(), letters.wish());
     }
 
     @PostMapping("/traced")
-    ArtSource.Traced traced(@RequestBody Traced asked) {
+    ArtSource.TracedArt traced(@RequestBody TraceRequest asked) {
         return source.traced(asked.picture(), asked.name(), asked.wish());
     }
 
@@ -83,13 +83,13 @@ class ArtController {
     }
 
     @GetMapping("/drawer")
-    List<Drawer.Kept> all() {
+    List<Drawer.Filed> all() {
         return drawer.all();
     }
 
     @PostMapping("/drawer")
     @ResponseStatus(HttpStatus.CREATED)
-    Drawer.Kept keep(@RequestBody Motif motif) {
+    Drawer.Filed keep(@RequestBody Motif motif) {
         return drawer.keep(motif);
     }
 

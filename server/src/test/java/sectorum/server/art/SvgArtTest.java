@@ -236,12 +236,13 @@ class SvgArtTest {
         assertThat(glyphs).hasSize(12).allSatisfy(g -> assertThat(g.advance()).isPositive());
         double capital = Faces.capital(face);
         assertThat(capital).isBetween(0.4, 1.2);
-        Lettering.Wish wish = new Lettering.Wish(50, null, null, 1, null, 10, null, 3);
+        Lettering.Style wish = new Lettering.Style(50, null, null, 1, null, 10, null, 3);
         assertThat(Lettering.of(Faces.glyphs(face, "H"), capital, wish).get(0).height())
                 .isBetween(49.0, 75.0);
         assertThat(Lettering.of(Faces.glyphs(face, "8"), capital, wish).get(0).holes())
                 .isNotEmpty();
-        Lettering.Wish across = new Lettering.Wish(50, Lettering.Set.ACROSS, Lettering.Join.CUT, 1, null, 10, null, 3);
+        Lettering.Style across =
+                new Lettering.Style(50, Lettering.Set.ACROSS, Lettering.Join.CUT, 1, null, 10, null, 3);
         assertThat(Lettering.of(Faces.glyphs(face, "AB"), capital, across)).hasSize(2);
         assertThat(face.label()).isNotBlank();
         assertThat(face.character()).isNotBlank();

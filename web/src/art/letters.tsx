@@ -1,0 +1,137 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, type LetteringStyle, type Motif, problemOf } from '../api/client';
+import { Choice } from '../ui/choice';
+import { Pick } from '../ui/select';
+import { LengthField } from '../ui/typed';
+import { MotifPicture } from './motif-picture';
+
+const SET = [
+  { name: 'beside', label: 'beside' },
+  { name: 'over', label: 'one over another' },
+  { name: 'across', label: 'crossing' },
+] as const;
+const JOIN = [
+  { name: 'joined', label: 'joined' },
+  { name: 'cut', label: 'with a gap' },
+] as const;
+const LINE = [
+  { name: 'straight', label: 'straight' },
+  { name: 'arch', label: 'an arch' },
+  { name: 'swag', label: 'a swag' },
+] as const;
+const FRAME = [
+  { name: 'none', label: 'none' },
+  { name: 'ring', label: 'ring' },
+  { name: 'square', label: 'square' },
+  { name: 'diamond', label: 'diamond' },
+] as const;
+
+interface Props {
+  words: string;
+  onArt: (motif: Motif | null) => void;
+}
+
+/** Initials and short words in faces that ship; what is set is drawn at once. */
+export function Letters({ words, onArt }: Props) {
+  const faces = useQuery({ queryKey: ['faces'], queryFn: api.faces }).data ?? [];
+  const [text, setText] = useState(words);
+  const [face, setFace] = useState('cinzel');
+  const [wish, setWish] = useState<LetteringStyle>({ height: 60, gap: 1.5, bow: 15, rim: 3 });
+  const [drawn, setDrawn] = useState<Motif | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+
+  useEffect(() => {
+    let gone = false;
+    api
+      .letters({ text, face, wish })
+      .then(({ motif }) => {
+        if (!gone) {
+          setDrawn(motif);
+          setSaid(null);
+          onArt(motif);
+        }
+      })
+      .catch((thrown: unknown) => {
+        if (!gone) {
+          setSaid(problemOf(thrown).detail);
+          onArt(null);
+        }
+      });
+    return () => {
+      gone = true;
+    };
+  }, [text, face, wish, onArt]);
+
+  const change = (part: Partial<LetteringStyle>) => setWish((w) => ({ ...w, ...part }));
+  const length = (label: string, name: 'height' | 'gap' | 'bow' | 'rim') => (
+    <LengthField
+      label={label}
+      field={`letters.${name}`}
+      mm={wish[name]}
+      onLength={async (mm) => {
+        if (mm !== null) {
+          change({ [name]: mm });
+        }
+        return null;
+      }}
+    />
+  );
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      <div className="flex flex-col gap-3">
+        <label className="flex flex-col text-[0.92rem] text-soft">
+          Letters
+          <input
+            value={text}
+            maxLength={40}
+            onChange={(e) => setText(e.target.value)}
+            className="min-h-11 rounded-md border border-ink/45 bg-sheet px-3 text-[1.1rem] font-semibold text-ink"
+          />
+        </label>
+        <Pick
+          label="Face"
+          value={face}
+          options={faces.map((f) => ({ name: f.name, label: `${f.label}: ${f.character}` }))}
+          onChoice={setFace}
+        />
+        <Choice
+          label="They stand"
+          value={wish.set ?? 'beside'}
+          options={SET}
+          onChoice={(set) => change({ set })}
+        />
+        {wish.set === 'across' ? (
+          <Choice
+            label="Where they cross"
+            value={wish.join ?? 'joined'}
+            options={JOIN}
+            onChoice={(join) => change({ join })}
+          />
+        ) : null}
+        <Choice
+          label="On"
+          value={wish.line ?? 'straight'}
+          options={LINE}
+          onChoice={(line) => change({ line })}
+        />
+        <Pick
+          label="Frame"
+          value={wish.frame ?? 'none'}
+          options={[...FRAME]}
+          onChoice={(frame) => change({ frame: frame as NonNullable<LetteringStyle['frame']> })}
+        />
+        <div className="grid grid-cols-2 gap-3">
+          {length('Letters, high', 'height')}
+          {length('Gap', 'gap')}
+          {wish.line && wish.line !== 'straight' ? length('Bows by', 'bow') : null}
+          {wish.frame && wish.frame !== 'none' ? length('Frame, wide', 'rim') : null}
+        </div>
+      </div>
+      <div aria-live="polite" className="rounded-md border border-ink/25 bg-paper p-3">
+        {said ? <p className="text-stop">{said}</p> : null}
+        {drawn ? <MotifPicture motif={drawn} className="h-72 w-full" /> : null}
+      </div>
+    </div>
+  );
+}
