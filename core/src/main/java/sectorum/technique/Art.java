@@ -106,12 +106,12 @@ final class Art implements Technique {
                 .lead("high", Quantity.length(shape.height()))
                 .lead(
                         "seen",
-                        side ? "seen wide from the front" : "seen wide",
+                        side ? "seen from the front" : "seen from above",
                         Quantity.length(side ? apparent : shape.width()))
                 .figure("How often", Quantity.count(middles.size()))
                 .figure("Parts", Quantity.count(shape.parts().size()))
                 .figure("Line", Quantity.length(shape.outline()))
-                .figure("Area, mm²", Quantity.plain(Rounding.halfUp(shape.area(), 1)));
+                .figure("Area, cm²", Quantity.plain(Rounding.halfUp(shape.area() / 100, 0.1)));
         if (side) {
             work.figure("Of it in sight", Quantity.share(Math.min(1, Math.PI * radius / shape.width())));
         }

@@ -17,7 +17,7 @@ final class ArtDrawing {
             DressingBuilder work, ArtSet set, ArtShape shape, List<Along> middles, double z, DressingContext place) {
         List<int[]> shapes = new ArrayList<>();
         if (shape.panel() != null) {
-            shape.panel().keyholed().forEach(l -> shapes.add(new int[] {work.piece(l), 0}));
+            shape.panel().keyholed().forEach(l -> shapes.add(new int[] {work.piece(l), panel(shape, place)}));
         }
         List<Rings> seen = set.use() == ArtUse.STENCILLED ? shape.openings() : shape.parts();
         for (int i = 0; i < seen.size(); i++) {
@@ -47,6 +47,12 @@ final class ArtDrawing {
         return place.turns()
                 .firsts()
                 .get(shape.shades().get(Math.min(part, shape.shades().size() - 1)) % place.colours());
+    }
+
+    /** A panel has the colour after those of the art, so that all of it is seen. */
+    static int panel(ArtShape shape, DressingContext place) {
+        int after = 1 + shape.shades().stream().mapToInt(i -> i).max().orElse(0);
+        return place.turns().firsts().get(after % place.colours());
     }
 
     private static void templates(DressingBuilder work, ArtSet set, ArtShape shape) {

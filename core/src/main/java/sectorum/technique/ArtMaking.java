@@ -206,13 +206,14 @@ final class ArtMaking {
 
     private static void cut(DressingBuilder work, ArtSet set, ArtShape shape, int many, DressingContext place) {
         if (shape.panel() != null) {
+            int colour = ArtDrawing.panel(shape, place);
             Rings panel = shape.panel();
             double round = panel.outers().stream().mapToDouble(Contour::length).sum();
             work.cut(
                     Phrase.of("Panel"),
                     set.material(),
                     set.thick(),
-                    0,
+                    colour,
                     panel.keyholed().get(0),
                     many,
                     set.material().spare());
@@ -222,14 +223,14 @@ final class ArtMaking {
                         Phrase.of("Panel"),
                         set.material(),
                         set.thick(),
-                        0,
+                        colour,
                         more,
                         many,
                         set.material().spare());
             }
             work.used(
                             set.material(),
-                            0,
+                            colour,
                             0,
                             set.material().line(many * (round + LAP_MM), CORD_MM),
                             many * (round + LAP_MM))

@@ -100,12 +100,17 @@ record ArtSet(
                     told == null ? new Field.Choice("none", "none yet") : new Field.Choice("" + told, told + ", gone"));
         }
         double high = place.zone().height();
-        ArtUse use = Choices.of(ArtUse.values(), USE.choice(values));
+        // A drawing in several colours is usually cut, a plain one scribed.
+        boolean layered = place.art().stream()
+                .filter(m -> told == null ? m == place.art().get(0) : m.id().equals(told))
+                .anyMatch(m -> m.shades().size() > 1);
+        Field used = layered ? USE.usually("laid") : USE;
+        ArtUse use = Choices.of(ArtUse.values(), used.choice(values));
         Material usual = use == ArtUse.STENCILLED || use.piped ? Material.ROYAL : Material.FONDANT;
         Field nozzle = Field.length("nozzle", "Nozzle, open", 0.5, 12, 1.5, "Of its lines.");
         return List.of(
                 Field.choice("motif", "Art", motifs, motifs.get(0).name()),
-                USE,
+                used,
                 WHERE,
                 Field.count("every", "Of the sections every", 1, 20, 1, "1: each, from the front's on."),
                 Field.length("high", "Height", 3, 900, Math.max(3, place.onTape(high * 0.7)), "Of the whole."),

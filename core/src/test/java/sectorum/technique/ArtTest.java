@@ -81,10 +81,10 @@ class ArtTest {
     @ParameterizedTest
     @CsvSource({"40, 29.8875", "100, 73.2539"})
     void whatIsSeenFromTheFront(double high, double seen) {
-        Dressed dressed = worn("high=" + high, 1);
+        Dressed dressed = worn("use=scribed high=" + high, 1);
         double radius = 628.3 / (2 * Math.PI);
         double wide = 0.75 * high;
-        assertThat(Places.figure(dressed, "seen wide from the front"))
+        assertThat(Places.figure(dressed, "seen from the front"))
                 .isCloseTo(2 * radius * Math.sin(wide / 2 / radius), within(2e-3))
                 .isCloseTo(seen, within(0.01));
     }
