@@ -51,6 +51,7 @@ public final class Lettering {
         SWAG
     }
 
+    /** What goes round them. */
     public enum Frame {
         NONE,
         RING,

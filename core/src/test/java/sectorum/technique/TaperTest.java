@@ -58,6 +58,12 @@ class TaperTest {
                 "honeycomb | each=1                     | across flats | 56.75",
                 "levels    | stripes=4                  | All round    | 681",
                 "rings     | across=40                  | between them | 16.75",
+                "frames    | across=40                  | Between them | 16.75",
+                "runs      | each=1                     | apart        | 56.75",
+                "combed    | comb=56.75                 | stripes      | 12",
+                "combed    | comb=56.75 tab=25          | Sheet long   | 706",
+                "stencilled | repeat=56.75              | left over    | 0",
+                "art       | use=scribed high=40        | wide         | 30",
             })
     void toldAtMidZone(String id, String settings, String figure, double value) {
         DressingContext place = place(id, 631, 12, 1);
