@@ -33,7 +33,7 @@ class TaperTest {
                 0,
                 List.of(Reading.of(Reading.What.FOOT, FOOT), Reading.of(Reading.What.TOP, top)));
         DressingContext usual = Places.on(Catalogue.of(id), side, n, colours);
-        return new DressingContext(side, usual.division(), side.whole(), colours, usual.bench());
+        return new DressingContext(side, usual.division(), side.whole(), colours, usual.bench()).drawn(Places.ART);
     }
 
     private static Dressed worn(String id, String settings, DressingContext place) {
