@@ -236,6 +236,8 @@ export const api = {
     got(http.POST('/api/art/letters', { body })),
   traced: (body: { picture: number; name: string; wish: Tracing }) =>
     got(http.POST('/api/art/traced', { body })),
+  tracingSheet: (body: { picture: number; width: number; mirrored: boolean; paper: Paper }) =>
+    asBlob(http.POST('/api/art/tracing-sheet', { body, ...BLOB })),
   motifSvg: (body: Motif) => asBlob(http.POST('/api/art/svg', { body, ...BLOB })),
   drawer: () => got(http.GET('/api/art/drawer')),
   keepMotif: (body: Motif) => got(http.POST('/api/art/drawer', { body })),

@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/art/tracing-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tracingSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/art/traced": {
         parameters: {
             query?: never;
@@ -1159,7 +1175,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind?: "own" | "cut_shape" | "nail_flower";
+            kind?: "own" | "cut_shape" | "nail_flower" | "cut_figure";
             settings?: {
                 [key: string]: unknown;
             };
@@ -1183,6 +1199,7 @@ export interface components {
             sticks: components["schemas"]["Sticks"];
             /** @enum {string} */
             eaten: "eat" | "hard" | "out";
+            art?: components["schemas"]["Motif"];
         };
         OwnTask: {
             id: string;
@@ -2561,6 +2578,15 @@ export interface components {
             shift: components["schemas"]["Shift"];
             inner: components["schemas"]["Dowel"][];
         };
+        TracingSheet: {
+            /** Format: int64 */
+            picture: number;
+            /** Format: double */
+            width: number;
+            mirrored: boolean;
+            /** @enum {string} */
+            paper?: "a4" | "letter" | "a3";
+        };
         TraceRequest: {
             /** Format: int64 */
             picture: number;
@@ -2681,7 +2707,7 @@ export interface components {
         };
         AheadChoice: {
             /** @enum {string} */
-            kind: "own" | "cut_shape" | "nail_flower";
+            kind: "own" | "cut_shape" | "nail_flower" | "cut_figure";
             name: string;
         };
         Choices: {
@@ -3814,6 +3840,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Build"];
+                };
+            };
+        };
+    };
+    tracingSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TracingSheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { Printer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { api, type Motif, problemOf, type TraceAnswer } from '../api/client';
 import { picturesQuery } from '../order/pictures';
@@ -25,6 +26,8 @@ export function Tracing({ plan, onArt }: Props) {
   const [tolerance, setTolerance] = useState(0.3);
   const [traced, setTraced] = useState<TraceAnswer | null>(null);
   const [said, setSaid] = useState<string | null>(null);
+  const [mirrored, setMirrored] = useState(false);
+  const [known, setKnown] = useState<Place[]>([]);
   const chosen = pictures.find((p) => p.id === (picture ?? pictures[0]?.id));
 
   useEffect(() => {
@@ -59,6 +62,14 @@ export function Tracing({ plan, onArt }: Props) {
   if (!chosen) {
     return <p>No picture yet: add one to the order, under "Pictures to work from".</p>;
   }
+  const print = async () => {
+    try {
+      const sheet = await api.tracingSheet({ picture: chosen.id, width: wide, mirrored, paper: 'a4' });
+      window.open(URL.createObjectURL(sheet), '_blank');
+    } catch (thrown) {
+      setSaid(problemOf(thrown).detail);
+    }
+  };
   const used = levels.length > 0 ? levels : (traced?.levels ?? []);
   const high = traced ? (wide * traced.height) / traced.width : wide;
   const length = (label: string, mm: number, set: (mm: number) => void) => (
@@ -127,6 +138,19 @@ export function Tracing({ plan, onArt }: Props) {
             Find the level again
           </Button>
         ) : null}
+        <Button look="quiet" onClick={() => void print()}>
+          <Printer size={18} aria-hidden /> Print it {mirrored ? 'mirrored ' : ''}at this size, to trace by
+          hand
+        </Button>
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            checked={mirrored}
+            onChange={(e) => setMirrored(e.target.checked)}
+            className="size-5 accent-ink"
+          />
+          mirrored
+        </label>
         {traced ? (
           <p className="note">
             {traced.motif.parts.length} parts, {traced.dropped} specks dropped.
@@ -137,7 +161,30 @@ export function Tracing({ plan, onArt }: Props) {
         {said ? <p className="text-stop">{said}</p> : null}
         {traced ? (
           <>
-            <Over picture={chosen.id} answer={traced} wide={wide} high={high} />
+            <Over
+              picture={chosen.id}
+              answer={traced}
+              wide={wide}
+              high={high}
+              known={known}
+              onPlace={(place) => setKnown((k) => (k.length === 2 ? [place] : [...k, place]))}
+            />
+            {known.length === 2 ? (
+              <LengthField
+                label="Between the two places it is"
+                field="trace"
+                mm={Math.hypot(known[0]!.x - known[1]!.x, known[0]!.y - known[1]!.y) * wide}
+                onLength={async (mm) => {
+                  const share = Math.hypot(known[0]!.x - known[1]!.x, known[0]!.y - known[1]!.y);
+                  if (mm !== null && share > 0.01) {
+                    setWide(Math.min(1500, Math.max(1, mm / share)));
+                  }
+                  return null;
+                }}
+              />
+            ) : (
+              <p className="note">Press two places whose distance you know, and type it.</p>
+            )}
             <MotifPicture motif={traced.motif} className="h-44 w-full" />
           </>
         ) : null}
@@ -146,28 +193,39 @@ export function Tracing({ plan, onArt }: Props) {
   );
 }
 
-/** The outline over the picture that it was traced from: its middle and its foot are where the drawing's are. */
-function Over({
-  picture,
-  answer,
-  wide,
-  high,
-}: {
+/** A place on a picture, both of its numbers as shares of its width. */
+interface Place {
+  x: number;
+  y: number;
+}
+
+interface OverProps {
   picture: number;
   answer: TraceAnswer;
   wide: number;
   high: number;
-}) {
-  const [left, foot] = [answer.left, answer.foot];
+  known: readonly Place[];
+  onPlace: (place: Place) => void;
+}
+
+/** The outline over the picture that it was traced from: its middle and its foot are where the drawing's are. */
+function Over({ picture, answer, wide, high, known, onPlace }: OverProps) {
   return (
     <svg
       viewBox={`0 0 ${wide} ${high}`}
       role="img"
       aria-label="The outline over the picture"
-      className="max-h-64 w-full"
+      className="max-h-64 w-full cursor-crosshair"
+      onPointerDown={(e) => {
+        const inside = e.currentTarget.getScreenCTM()?.inverse();
+        if (inside) {
+          const at = new DOMPoint(e.clientX, e.clientY).matrixTransform(inside);
+          onPlace({ x: at.x / wide, y: at.y / wide });
+        }
+      }}
     >
       <image href={`/api/pictures/${picture}`} width={wide} height={high} opacity={0.55} />
-      <g transform={`translate(${left} ${high - foot}) scale(1 -1)`}>
+      <g transform={`translate(${answer.left} ${high - answer.foot}) scale(1 -1)`}>
         {answer.motif.parts.map((part, i) => (
           <g key={i} fill="none" stroke="var(--color-pin)" strokeWidth={wide / 300}>
             {[...part.outers, ...part.holes].map((line, j) => (
@@ -176,6 +234,9 @@ function Over({
           </g>
         ))}
       </g>
+      {known.map((p, i) => (
+        <circle key={i} cx={p.x * wide} cy={p.y * wide} r={wide / 60} fill="var(--color-ink)" />
+      ))}
     </svg>
   );
 }

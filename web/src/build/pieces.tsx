@@ -14,6 +14,7 @@ import { CountField, LengthField, WordsField } from '../ui/typed';
 import { useCatalogue, useMaterials } from '../units/preferences';
 import { span } from '../units/time';
 import { mass } from '../units/units';
+import { PieceArt, widthOf } from './piece-art';
 
 const named = <T extends string>(...names: [T, string][]) => names.map(([name, label]) => ({ name, label }));
 const FORMS = named<OwnPiece['form']>(
@@ -194,11 +195,19 @@ function Fields({ piece, worked }: { piece: OwnPiece; worked: PieceWorkup | unde
         value={piece.kind ?? 'own'}
         options={(catalogue?.ahead ?? []).map((k) => ({ name: k.kind, label: k.name }))}
         onChoice={(kind) =>
-          void change(({ kind: _, settings: __, ...p }) =>
+          void change(({ kind: _, settings: __, art: ___, ...p }) =>
             kind === 'own' ? p : { ...p, kind: kind as NonNullable<OwnPiece['kind']> },
           )
         }
       />
+      {piece.kind === 'cut_figure' ? (
+        <PieceArt
+          piece={piece}
+          onArt={(art) =>
+            change((p) => ({ ...p, art, width: Math.max(1, Math.min(800, widthOf(art, p.height))) }))
+          }
+        />
+      ) : null}
       <WordsField label="What it is" value={piece.name} onWords={(name) => set({ name })} />
       {piece.kind && piece.kind !== 'own' ? (
         (worked?.fields ?? []).map((field) => (

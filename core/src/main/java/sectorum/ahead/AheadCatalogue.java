@@ -5,7 +5,8 @@ import sectorum.plan.OwnPiece;
 
 /** The kinds of pieces that can be made ahead, the plain one first. A new kind is one row here. */
 public final class AheadCatalogue {
-    private static final List<AheadKind> ALL = List.of(new PlainPiece(), new CutShape(), new NailFlower());
+    private static final List<AheadKind> ALL =
+            List.of(new PlainPiece(), new CutShape(), new NailFlower(), new CutFigure());
 
     private AheadCatalogue() {}
 

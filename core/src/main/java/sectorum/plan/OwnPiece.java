@@ -3,6 +3,7 @@ package sectorum.plan;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
+import sectorum.art.Motif;
 import sectorum.bench.Storage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
@@ -31,6 +32,7 @@ import sectorum.measure.Values;
  * @param resting how it dries or sets
  * @param sticks what holds it in the cake
  * @param eaten what the guest does with it
+ * @param art the drawing that it is cut from; absent: none
  */
 public record OwnPiece(
         String id,
@@ -49,7 +51,8 @@ public record OwnPiece(
         Labour labour,
         Resting resting,
         Sticks sticks,
-        Eaten eaten) {
+        Eaten eaten,
+        @Absent Motif art) {
     public static final Field WIDTH = Field.length("pieces.width", "Width", 1, 800, 60, "Measure over its widest.");
     public static final Field HEIGHT =
             Field.length("pieces.height", "Height", 1, 800, 60, "Measure what is seen of it.");
@@ -67,7 +70,8 @@ public record OwnPiece(
     public enum Kind {
         OWN(Set.of()),
         CUT_SHAPE(Set.of("shape")),
-        NAIL_FLOWER(Set.of("petals", "rounds", "stamens", "weighed"));
+        NAIL_FLOWER(Set.of("petals", "rounds", "stamens", "weighed")),
+        CUT_FIGURE(Set.of("layers"));
 
         private final Set<String> settingNames;
 
@@ -301,6 +305,30 @@ public record OwnPiece(
         }
     }
 
+    /** One that is cut from no drawing. */
+    public OwnPiece(
+            String id,
+            String name,
+            @Absent Kind kind,
+            @Absent Values settings,
+            Form form,
+            double width,
+            double height,
+            double thickness,
+            int count,
+            @Absent Material material,
+            @Absent String colour,
+            boolean dark,
+            Seat seat,
+            Labour labour,
+            Resting resting,
+            Sticks sticks,
+            Eaten eaten) {
+        this(
+                id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
+                resting, sticks, eaten, null);
+    }
+
     /** A plain piece of one's own. */
     public OwnPiece(
             String id,
@@ -366,34 +394,41 @@ public record OwnPiece(
         return (material == null ? Material.FONDANT : material).sheet(width * height * filled(), thickness);
     }
 
+    /** Cut from another drawing. */
+    public OwnPiece drawn(@Absent Motif other) {
+        return new OwnPiece(
+                id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
+                resting, sticks, eaten, other);
+    }
+
     public OwnPiece thick(double mm) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, mm, count, material, colour, dark, seat, labour, resting,
-                sticks, eaten);
+                sticks, eaten, art);
     }
 
     public OwnPiece of(Material other) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, count, other, colour, dark, seat, labour,
-                resting, sticks, eaten);
+                resting, sticks, eaten, art);
     }
 
     public OwnPiece at(Seat other) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, other, labour,
-                resting, sticks, eaten);
+                resting, sticks, eaten, art);
     }
 
     public OwnPiece aired(Faces faces) {
         Resting other = new Resting(faces, resting.stated(), resting.storage(), resting.until(), resting.layer());
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
-                other, sticks, eaten);
+                other, sticks, eaten, art);
     }
 
     public OwnPiece many(int other) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, other, material, colour, dark, seat, labour,
-                resting, sticks, eaten);
+                resting, sticks, eaten, art);
     }
 }

@@ -10,6 +10,7 @@ import sectorum.build.Build;
 import sectorum.build.Holes;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Point;
+import sectorum.finding.Finding;
 import sectorum.make.Covering;
 import sectorum.outline.Outline;
 import sectorum.plan.Plan;
@@ -58,7 +59,14 @@ public final class BuildWork {
                     cake + coats + dressed + ahead(plan, worked, tier),
                     i == 0 ? new Stand.Shift(0, 0) : stand.shift(tier.id())));
         }
-        return Build.of(bodies, stand, worked.pieces(plan)).with(Holes.of(plan));
+        return Build.of(bodies, stand, worked.pieces(plan)).with(Holes.of(plan)).with(made(plan));
+    }
+
+    /** What the kinds of the plan's own pieces find in them. */
+    private static List<Finding> made(Plan plan) {
+        return plan.pieces().stream()
+                .flatMap(piece -> AheadCatalogue.make(piece).findings().stream())
+                .toList();
     }
 
     /** Grams of the pieces made ahead that it carries. */

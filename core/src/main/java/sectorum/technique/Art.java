@@ -40,8 +40,8 @@ final class Art implements Technique {
     private static final double BRIDGE_MM = 2;
 
     private static final double THIN_SHARE = 0.1;
-    /** Points that strokes are measured on; a simpler outline tells the same. */
-    private static final int MEASURED = 3000;
+    /** Points that strokes are measured on, once they are simplified; more would keep a hand waiting. */
+    private static final int MEASURED = 600;
 
     @Override
     public String id() {
@@ -245,14 +245,19 @@ final class Art implements Technique {
     private static void thin(DressingBuilder work, ArtSet set, ArtShape shape) {
         double least = set.use().cut ? CUT_MM : set.nozzle();
         boolean measured = set.use().cut || set.use().piped;
-        if (!measured || shape.points() > MEASURED) {
+        if (!measured) {
+            return;
+        }
+        List<Rings> simpler = shape.parts().stream()
+                .map(part ->
+                        Optional.ofNullable(Regions.simplified(part, least / 8)).orElse(part))
+                .toList();
+        if (simpler.stream().mapToInt(ArtShape::points).sum() > MEASURED) {
             return;
         }
         double whole = 0;
         double left = 0;
-        for (Rings part : shape.parts()) {
-            Rings simple =
-                    Optional.ofNullable(Regions.simplified(part, least / 8)).orElse(part);
+        for (Rings simple : simpler) {
             Rings core = Regions.offset(simple, -least / 2);
             Rings back = core == null ? null : Regions.offset(core, least / 2);
             whole += simple.area();

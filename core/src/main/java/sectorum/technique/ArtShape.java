@@ -58,8 +58,11 @@ record ArtShape(
                 all = Regions.union(all, part);
             }
             // Outer lines alone: what is open in the art shows the panel.
+            // A border follows no detail that is fine against it.
             Rings filled = Regions.evenOdd(all.outers());
-            panel = filled == null ? null : Regions.offset(filled, Math.max(0.1, set.border()));
+            double border = Math.max(0.1, set.border());
+            Rings simple = filled == null ? null : Regions.simplified(filled, border / 20);
+            panel = simple == null ? null : Regions.offset(simple, border);
         }
         double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
         List<Rings> all = new ArrayList<>(parts);
@@ -113,7 +116,9 @@ record ArtShape(
         return lines;
     }
 
-    int points() {
-        return lines().stream().mapToInt(List::size).sum() / 2;
+    static int points(Rings rings) {
+        return (rings.outers().stream().mapToInt(List::size).sum()
+                        + rings.holes().stream().mapToInt(List::size).sum())
+                / 2;
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import sectorum.ahead.AheadCatalogue;
+import sectorum.art.Motif;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.build.Build;
@@ -88,9 +89,11 @@ public final class Workup {
 
     /** What every technique meant for this surface would be on this tier and this division: the tray. */
     public static List<TierWorkup.Worn> tray(PlacedTier tier, SurfaceKind surface, String division, Bench bench) {
+        // Where nobody has brought art in, a star shows what could be.
+        PlacedTier drawn = tier.art().isEmpty() ? tier.drawn(List.of(Motif.sample())) : tier;
         return Catalogue.all().stream()
                 .filter(t -> t.surfaces().contains(surface))
-                .map(t -> TierWork.worn(tier, Dressing.fresh(t.id(), t.id(), surface, division), bench))
+                .map(t -> TierWork.worn(drawn, Dressing.fresh(t.id(), t.id(), surface, division), bench))
                 .toList();
     }
 

@@ -234,6 +234,7 @@ class FindingsTest {
         shown.addAll(FitsTest.rules());
         shown.addAll(SurfacesTest.rules());
         shown.addAll(ArtRulesTest.rules());
+        shown.addAll(CutFigureTest.rules());
         shown.addAll(BuildTest.shown().keySet());
         shown.addAll(DayRulesTest.shown().keySet());
         assertThat(known).containsExactlyInAnyOrderElementsOf(shown);

@@ -60,6 +60,23 @@ final class Pressed {
                 switch (at[1]) {
                     case "seat" -> p.at((OwnPiece.Seat) c.value());
                     case "thickness" -> p.thick((Double) c.value());
+                    case "height" -> high(p, (Double) c.value());
+                    case "kind" ->
+                        new OwnPiece(
+                                p.id(),
+                                p.name(),
+                                p.form(),
+                                p.width(),
+                                p.height(),
+                                p.thickness(),
+                                p.count(),
+                                p.material(),
+                                p.dark(),
+                                p.seat(),
+                                p.labour(),
+                                p.resting(),
+                                p.sticks(),
+                                p.eaten());
                     case "count" -> p.many((Integer) c.value());
                     case "material" -> p.of(Material.of((String) c.value()));
                     case "resting" -> p.aired(((OwnPiece.Resting) c.value()).faces());
@@ -81,6 +98,28 @@ final class Pressed {
                                 p.eaten());
                     default -> throw new AssertionError("No mend changes a piece's " + at[1]);
                 });
+    }
+
+    private static OwnPiece high(OwnPiece p, double mm) {
+        return new OwnPiece(
+                p.id(),
+                p.name(),
+                p.kind(),
+                p.settings(),
+                p.form(),
+                p.width(),
+                mm,
+                p.thickness(),
+                p.count(),
+                p.material(),
+                p.colour(),
+                p.dark(),
+                p.seat(),
+                p.labour(),
+                p.resting(),
+                p.sticks(),
+                p.eaten(),
+                p.art());
     }
 
     @SuppressWarnings("unchecked")

@@ -133,4 +133,26 @@ class ArtIT extends Bench {
         assertThat(browser.complaints()).isEmpty();
         browser.saved();
     }
+
+    /** An upright figure cut from letters: told when it has no art, told when it is too thin. */
+    @Test
+    void aFigureIsCutFromArt() {
+        taped("Figure");
+        browser.press("Build");
+        browser.press("Add a piece");
+        browser.choose("Kind", "Figure cut from art");
+        browser.read("has no art");
+        bringIn();
+        browser.click(By.xpath("//button[@role='tab'][.='Letters']"));
+        browser.see(By.cssSelector("svg[aria-label^='A, ']"));
+        browser.press("Take it");
+        browser.gone("has no art");
+        browser.type("Height", "15");
+        browser.type("Thickness", "0.3");
+        browser.read("high it is");
+        browser.press("Roll it to 0.4 cm");
+        browser.gone("high it is");
+        assertThat(browser.complaints()).isEmpty();
+        browser.saved();
+    }
 }

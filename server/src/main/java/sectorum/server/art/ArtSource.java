@@ -11,11 +11,17 @@ import sectorum.art.Levels;
 import sectorum.art.Motif;
 import sectorum.art.Rings;
 import sectorum.art.Trace;
+import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.server.documents.PicturePages;
 import sectorum.server.pictures.NoSuchPicture;
 import sectorum.server.pictures.Pictures;
+import sectorum.server.tenancy.Tenancy;
+import sectorum.server.tenancy.WorkshopSettings;
+import sectorum.template.Paper;
+import sectorum.template.Printer;
 
 /** Where art comes from: a file, a picture of the order, letters. */
 @Service
@@ -29,9 +35,11 @@ public class ArtSource {
     private final Semaphore one = new Semaphore(1);
 
     private final Pictures pictures;
+    private final Tenancy tenancy;
 
-    ArtSource(Pictures pictures) {
+    ArtSource(Pictures pictures, Tenancy tenancy) {
         this.pictures = pictures;
+        this.tenancy = tenancy;
     }
 
     /**
@@ -117,6 +125,14 @@ public class ArtSource {
                 grey.height(),
                 (left + right) / 2,
                 foot);
+    }
+
+    /** On the paper that is in the printer, as true as it prints. */
+    public byte[] tracingSheet(long picture, double width, boolean mirrored, @Absent Paper paper) {
+        byte[] jpeg = pictures.jpeg(picture).orElseThrow(() -> new NoSuchPicture(picture));
+        WorkshopSettings settings = tenancy.settings();
+        Printer printer = new Printer(paper, settings.printedAcross(), settings.printedDown());
+        return PicturePages.write("To trace", jpeg, width, mirrored, printer);
     }
 
     private static String name(String name, String usual) {

@@ -17,10 +17,12 @@ import org.springframework.web.bind.annotation.RestController;
 import sectorum.art.Lettering;
 import sectorum.art.Motif;
 import sectorum.art.Trace;
+import sectorum.measure.Absent;
 import sectorum.server.art.ArtSource;
 import sectorum.server.art.Drawer;
 import sectorum.server.art.Faces;
 import sectorum.server.art.SvgArt;
+import sectorum.template.Paper;
 
 /** Drawings, pictures and letters become art; the drawer keeps it for other plans. */
 @RestController
@@ -74,6 +76,18 @@ class ArtController {
     @PostMapping("/traced")
     ArtSource.TracedArt traced(@RequestBody TraceRequest asked) {
         return source.traced(asked.picture(), asked.name(), asked.wish());
+    }
+
+    /** A picture of an order at true size, to trace by hand. */
+    record TracingSheet(
+            long picture,
+            double width,
+            boolean mirrored,
+            @Absent Paper paper) {}
+
+    @PostMapping(value = "/tracing-sheet", produces = MediaType.APPLICATION_PDF_VALUE)
+    byte[] tracingSheet(@RequestBody TracingSheet asked) {
+        return source.tracingSheet(asked.picture(), asked.width(), asked.mirrored(), asked.paper());
     }
 
     /** A drawing as SVG, one path for each region, true to the millimetre. */

@@ -4,7 +4,6 @@ import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import sectorum.art.Motif;
 import sectorum.bench.Bench;
 import sectorum.measure.Absent;
 import sectorum.plan.Plan;
@@ -51,10 +50,11 @@ class DressController {
     @PostMapping("/api/tray")
     List<TierWorkup.Worn> tray(@RequestBody Tray asked) {
         SurfaceKind on = asked.surface() == null ? SurfaceKind.SIDE : asked.surface();
-        List<Motif> art = asked.plan().art().isEmpty()
-                ? List.of(Motif.sample())
-                : asked.plan().art();
-        return Workup.tray(PlacedTier.of(asked.plan(), asked.tier()).drawn(art), on, asked.division(), asked.bench());
+        return Workup.tray(
+                PlacedTier.of(asked.plan(), asked.tier()).drawn(asked.plan().art()),
+                on,
+                asked.division(),
+                asked.bench());
     }
 
     /** The dressing fitted to the other tier, and what became of its figures. */
