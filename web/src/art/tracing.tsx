@@ -134,23 +134,24 @@ export function Tracing({ plan, onArt }: Props) {
           {length('Smoothed to', tolerance, setTolerance)}
         </div>
         {levels.length > 0 ? (
-          <Button look="pin" onClick={() => setLevels([])}>
+          <Button look="pin" className="self-start px-1.5" onClick={() => setLevels([])}>
             Find the level again
           </Button>
         ) : null}
-        <Button look="quiet" onClick={() => void print()}>
-          <Printer size={18} aria-hidden /> Print it {mirrored ? 'mirrored ' : ''}at this size, to trace by
-          hand
-        </Button>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            checked={mirrored}
-            onChange={(e) => setMirrored(e.target.checked)}
-            className="size-5 accent-ink"
-          />
-          mirrored
-        </label>
+        <div className="flex flex-wrap items-center gap-x-4">
+          <Button look="quiet" className="px-1.5" onClick={() => void print()}>
+            <Printer size={18} aria-hidden /> Print it to trace by hand
+          </Button>
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              checked={mirrored}
+              onChange={(e) => setMirrored(e.target.checked)}
+              className="size-5 accent-ink"
+            />
+            mirrored
+          </label>
+        </div>
         {traced ? (
           <p className="note">
             {traced.motif.parts.length} parts, {traced.dropped} specks dropped.
