@@ -232,7 +232,7 @@ export const api = {
       }),
     ),
   faces: () => got(http.GET('/api/art/faces')),
-  letters: (body: { text: string; face: string; wish: LetteringStyle }) =>
+  letters: (body: { text: string; face: string; wish: LetteringStyle; ornament?: Motif }) =>
     got(http.POST('/api/art/letters', { body })),
   traced: (body: { picture: number; name: string; wish: Tracing }) =>
     got(http.POST('/api/art/traced', { body })),

@@ -2621,6 +2621,7 @@ export interface components {
             text: string;
             face: string;
             wish: components["schemas"]["Style"];
+            ornament?: components["schemas"]["Motif"];
         };
         Style: {
             /** Format: double */

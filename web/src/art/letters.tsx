@@ -38,13 +38,16 @@ export function Letters({ words, onArt }: Props) {
   const [text, setText] = useState(words);
   const [face, setFace] = useState('cinzel');
   const [wish, setWish] = useState<LetteringStyle>({ height: 60, gap: 1.5, bow: 15, rim: 3 });
+  const kept = useQuery({ queryKey: ['drawer'], queryFn: api.drawer }).data ?? [];
+  const [under, setUnder] = useState('none');
+  const ornament = kept.find((k) => String(k.id) === under)?.motif;
   const [drawn, setDrawn] = useState<Motif | null>(null);
   const [said, setSaid] = useState<string | null>(null);
 
   useEffect(() => {
     let gone = false;
     api
-      .letters({ text, face, wish })
+      .letters({ text, face, wish, ...(ornament ? { ornament } : {}) })
       .then(({ motif }) => {
         if (!gone) {
           setDrawn(motif);
@@ -61,7 +64,7 @@ export function Letters({ words, onArt }: Props) {
     return () => {
       gone = true;
     };
-  }, [text, face, wish, onArt]);
+  }, [text, face, wish, ornament, onArt]);
 
   const change = (part: Partial<LetteringStyle>) => setWish((w) => ({ ...w, ...part }));
   const length = (label: string, name: 'height' | 'gap' | 'bow' | 'rim') => (
@@ -121,6 +124,17 @@ export function Letters({ words, onArt }: Props) {
           options={[...FRAME]}
           onChoice={(frame) => change({ frame: frame as NonNullable<LetteringStyle['frame']> })}
         />
+        {kept.length > 0 ? (
+          <Pick
+            label="Ornament under them, from the drawer"
+            value={under}
+            options={[
+              { name: 'none', label: 'none' },
+              ...kept.map((k) => ({ name: String(k.id), label: k.motif.name })),
+            ]}
+            onChoice={setUnder}
+          />
+        ) : null}
         <div className="grid grid-cols-2 gap-3">
           {length('Letters, high', 'height')}
           {length('Gap', 'gap')}

@@ -2,6 +2,7 @@ package sectorum.ahead;
 
 import java.util.List;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 
 /** The kinds of pieces that can be made ahead, the plain one first. A new kind is one row here. */
 public final class AheadCatalogue {
@@ -15,7 +16,7 @@ public final class AheadCatalogue {
     }
 
     /** Every kind that a document can name is here. */
-    public static AheadKind of(OwnPiece.Kind kind) {
+    public static AheadKind of(PieceKind kind) {
         return ALL.stream().filter(k -> k.kind() == kind).findFirst().orElseThrow();
     }
 

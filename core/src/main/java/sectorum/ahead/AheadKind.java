@@ -5,11 +5,12 @@ import sectorum.finding.Rule;
 import sectorum.measure.Field;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 
 /** A kind of piece that is made ahead. Stateless; one file each; see {@link AheadCatalogue}. */
 public interface AheadKind {
     /** What plan documents call it; the names of its settings stand there, too. */
-    OwnPiece.Kind kind();
+    PieceKind kind();
 
     /** The name on the screen. */
     String name();

@@ -23,6 +23,7 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 import sectorum.technique.Making;
 
 /**
@@ -54,8 +55,8 @@ final class CutFigure implements AheadKind {
             "one");
 
     @Override
-    public OwnPiece.Kind kind() {
-        return OwnPiece.Kind.CUT_FIGURE;
+    public PieceKind kind() {
+        return PieceKind.CUT_FIGURE;
     }
 
     @Override

@@ -12,6 +12,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 import sectorum.technique.Element;
 import sectorum.technique.Making;
 
@@ -25,8 +26,8 @@ final class CutShape implements AheadKind {
             "blossom");
 
     @Override
-    public OwnPiece.Kind kind() {
-        return OwnPiece.Kind.CUT_SHAPE;
+    public PieceKind kind() {
+        return PieceKind.CUT_SHAPE;
     }
 
     @Override

@@ -17,6 +17,7 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 import sectorum.technique.Making;
 
 /**
@@ -36,8 +37,8 @@ final class NailFlower implements AheadKind {
     private static final double INWARD = 0.72;
 
     @Override
-    public OwnPiece.Kind kind() {
-        return OwnPiece.Kind.NAIL_FLOWER;
+    public PieceKind kind() {
+        return PieceKind.NAIL_FLOWER;
     }
 
     @Override

@@ -13,13 +13,14 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 import sectorum.technique.Making;
 
 /** A piece of one's own: told by its form, its size and its paste, whatever it is. */
 final class PlainPiece implements AheadKind {
     @Override
-    public OwnPiece.Kind kind() {
-        return OwnPiece.Kind.OWN;
+    public PieceKind kind() {
+        return PieceKind.OWN;
     }
 
     @Override

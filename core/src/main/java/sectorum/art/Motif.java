@@ -189,6 +189,20 @@ public record Motif(String id, String name, List<Region> parts) {
         return new Motif(id, name, parts.stream().map(p -> p.scaled(by)).toList());
     }
 
+    /** With an ornament under it, as wide as a share of it, a gap between them. */
+    public Motif ornamented(Motif ornament, double share, double gap) {
+        Motif sized = ornament.scaled(share * width() / ornament.width());
+        double up = sized.height() + gap;
+        List<Region> all = new ArrayList<>(sized.parts());
+        for (Region part : parts) {
+            all.add(new Region(
+                    part.shade(),
+                    part.outers().stream().map(l -> moved(l, 0, up)).toList(),
+                    part.holes().stream().map(l -> moved(l, 0, up)).toList()));
+        }
+        return of(id, name, all);
+    }
+
     /** A star, to show what could be where nobody has brought a drawing in. */
     public static Motif sample() {
         List<Double> star = new ArrayList<>();

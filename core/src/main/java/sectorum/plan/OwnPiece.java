@@ -37,7 +37,7 @@ import sectorum.measure.Values;
 public record OwnPiece(
         String id,
         String name,
-        @Absent Kind kind,
+        @Absent PieceKind kind,
         @Absent Values settings,
         Form form,
         double width,
@@ -66,29 +66,6 @@ public record OwnPiece(
     /** More than this would be a hedge, not a cake. */
     static final int MOST_PICKS = 400;
 
-    /** The kinds of pieces made ahead, with the names of their settings; what each is, see {@code ahead}. */
-    public enum Kind {
-        OWN(Set.of()),
-        CUT_SHAPE(Set.of("shape")),
-        NAIL_FLOWER(Set.of("petals", "rounds", "stamens", "weighed")),
-        CUT_FIGURE(Set.of("layers"));
-
-        private final Set<String> settingNames;
-
-        Kind(Set<String> settingNames) {
-            this.settingNames = settingNames;
-        }
-
-        /** The kind that a technique asks for. */
-        public static Kind of(String key) {
-            return valueOf(key.toUpperCase(Locale.ROOT));
-        }
-
-        public Set<String> settingNames() {
-            return settingNames;
-        }
-    }
-
     /** How a piece is drawn. */
     public enum Form {
         PLAQUE,
@@ -112,31 +89,6 @@ public record OwnPiece(
         LEDGE,
         /** In a ring's hole, on what the tier stands on. */
         HOLE
-    }
-
-    /** What holds it. */
-    public enum Stick {
-        PICK(4, "food-safe pick"),
-        SKEWER(3, "skewer"),
-        /** A wire in a pick: wired stems never go bare into cake (craft 4.1). */
-        WIRE(6, "wire in a pick");
-
-        private final double across;
-        private final String words;
-
-        Stick(double across, String words) {
-            this.across = across;
-            this.words = words;
-        }
-
-        /** Its diameter, mm. */
-        public double across() {
-            return across;
-        }
-
-        public String words() {
-            return words;
-        }
     }
 
     /** Every part of a cake is one of these (craft 7). */
@@ -270,9 +222,9 @@ public record OwnPiece(
     public OwnPiece {
         id = Check.id("pieces.id", id);
         name = Check.words("pieces.name", "A piece's name", name, 1, 60);
-        kind = kind == Kind.OWN ? null : kind;
+        kind = kind == PieceKind.OWN ? null : kind;
         settings = settings == null || settings.byName().isEmpty() ? null : settings;
-        Set<String> known = (kind == null ? Kind.OWN : kind).settingNames();
+        Set<String> known = (kind == null ? PieceKind.OWN : kind).settingNames();
         for (String given : values(settings).byName().keySet()) {
             if (!known.contains(given)) {
                 throw new Refused(
@@ -309,7 +261,7 @@ public record OwnPiece(
     public OwnPiece(
             String id,
             String name,
-            @Absent Kind kind,
+            @Absent PieceKind kind,
             @Absent Values settings,
             Form form,
             double width,
@@ -360,8 +312,8 @@ public record OwnPiece(
     }
 
     /** What kind it is. */
-    public Kind made() {
-        return kind == null ? Kind.OWN : kind;
+    public PieceKind made() {
+        return kind == null ? PieceKind.OWN : kind;
     }
 
     /** Picks in one of them: one to 60 mm wide, two to 150, beyond that one for every 75 (craft 4.1). */

@@ -11,13 +11,13 @@ import sectorum.measure.Field;
  * @param buried how deep, mm; absent: by its height
  */
 public record Sticks(
-        OwnPiece.Stick kind, @Absent Integer each, @Absent Double buried) {
+        Stick kind, @Absent Integer each, @Absent Double buried) {
     private static final Field EACH = Field.count("pieces.sticks.each", "Picks", 0, 20, 1, "In one piece.");
     private static final Field BURIED =
             Field.length("pieces.sticks.buried", "Buried", 5, 400, 50, "How deep it goes into the cake.");
 
     public Sticks {
-        kind = kind == null ? OwnPiece.Stick.PICK : kind;
+        kind = kind == null ? Stick.PICK : kind;
         if (each != null) {
             EACH.check(each);
         }

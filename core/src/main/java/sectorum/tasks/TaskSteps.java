@@ -17,6 +17,7 @@ import sectorum.plan.Coat;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
+import sectorum.plan.Stick;
 import sectorum.plan.Tier;
 import sectorum.technique.Making;
 import sectorum.tier.Marking;
@@ -155,9 +156,8 @@ final class TaskSteps {
             case TURNED -> "on a flat board, and turn half way";
             case FORMER -> "on a former";
         };
-        String hot = p.material() != null && p.material().isHot()
-                ? HOT
-                : p.sticks().kind() == OwnPiece.Stick.WIRE ? WIRE : "";
+        String hot =
+                p.material() != null && p.material().isHot() ? HOT : p.sticks().kind() == Stick.WIRE ? WIRE : "";
         add(
                 Phrase.of(
                         "Make {} × {}: {} wide, {} high, {} thick, of {}; dry {}.",
@@ -378,6 +378,6 @@ final class TaskSteps {
                         Quantity.length(p.buried())),
                 picked ? "picks" : "royal icing",
                 Phrase.of("Upright, and {} picks counted in.", Quantity.count((long) p.picks() * p.count())),
-                p.sticks().kind() == OwnPiece.Stick.WIRE ? WIRE : picked ? PICKS : p.dark() ? DUST : "");
+                p.sticks().kind() == Stick.WIRE ? WIRE : picked ? PICKS : p.dark() ? DUST : "");
     }
 }

@@ -59,6 +59,11 @@ final class Art implements Technique {
     }
 
     @Override
+    public boolean drawsArt() {
+        return true;
+    }
+
+    @Override
     public boolean isHanded() {
         return false;
     }
@@ -159,7 +164,7 @@ final class Art implements Technique {
         int n = place.division().count();
         int front = place.division().frontSection();
         for (int i = 0; i < n; i += set.every()) {
-            double s = place.division().middle((front + i) % n).s();
+            double s = place.division().middle((front + set.first() + i) % n).s();
             middles.add(Along.of(place.surface().further(s, set.aside(), z), period));
         }
         return middles;
@@ -250,7 +255,7 @@ final class Art implements Technique {
         }
         List<Rings> simpler = shape.parts().stream()
                 .map(part ->
-                        Optional.ofNullable(Regions.simplified(part, least / 8)).orElse(part))
+                        Optional.ofNullable(Regions.lighter(part, least / 8)).orElse(part))
                 .toList();
         if (simpler.stream().mapToInt(ArtShape::points).sum() > MEASURED) {
             return;

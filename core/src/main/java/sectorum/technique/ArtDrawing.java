@@ -2,6 +2,8 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import sectorum.art.Regions;
 import sectorum.art.Rings;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
@@ -11,6 +13,13 @@ import sectorum.outline.Along;
 
 /** Art as it is seen on the cake, and its templates. */
 final class ArtDrawing {
+    /** Between parts that are drawn one beside the other, mm. */
+    private static final double APART_MM = 8;
+    /** More points than this are not all drawn. */
+    private static final int FINE = 4000;
+    /** Nobody sees a shift of a line by less than this part of the height. */
+    private static final double SEEN = 600;
+
     private ArtDrawing() {}
 
     static void draw(
@@ -19,7 +28,7 @@ final class ArtDrawing {
         if (shape.panel() != null) {
             shape.panel().keyholed().forEach(l -> shapes.add(new int[] {work.piece(l), panel(shape, place)}));
         }
-        List<Rings> seen = set.use() == ArtUse.STENCILLED ? shape.openings() : shape.parts();
+        List<Rings> seen = lighter(set, set.use() == ArtUse.STENCILLED ? shape.openings() : shape.parts());
         for (int i = 0; i < seen.size(); i++) {
             int colour = colour(shape, i, place);
             switch (set.use()) {
@@ -40,6 +49,17 @@ final class ArtDrawing {
             shapes.forEach(one -> work.put(one[0], at, z, one[1]));
         }
         templates(work, set, shape);
+    }
+
+    /** Of very fine art the eye needs less than the knife: what is cut and printed keeps every point. */
+    private static List<Rings> lighter(ArtSet set, List<Rings> parts) {
+        if (parts.stream().mapToInt(ArtShape::points).sum() <= FINE) {
+            return parts;
+        }
+        return parts.stream()
+                .map(part -> Optional.ofNullable(Regions.lighter(part, set.high() / SEEN))
+                        .orElse(part))
+                .toList();
     }
 
     /** Shades come in the colours of the dressing, in turn. */
@@ -68,6 +88,9 @@ final class ArtDrawing {
             work.draw(() -> sheet(shape, false, Ink.Pen.MARK)
                     .made("prick-sheet", Phrase.of("Prick sheet, {} wide", Quantity.length(shape.width()))));
         }
+        if (set.use().cut && shape.parts().size() > 1) {
+            work.draw(() -> apart(shape));
+        }
         if (set.use().cut) {
             List<Rings> parts = shape.parts();
             for (int i = 0; i < parts.size() && i < 40; i++) {
@@ -95,6 +118,32 @@ final class ArtDrawing {
     private static void lines(Card card, Rings part, boolean mirrored, Ink.Pen pen) {
         part.outers().forEach(l -> card.path(pen, Flat.ring(mirrored ? Flat.flipped(l) : l)));
         part.holes().forEach(l -> card.path(pen, Flat.ring(mirrored ? Flat.flipped(l) : l)));
+    }
+
+    /** Exploded: every part beside the last, numbered from the back, so that they can be told apart when they lie cut. */
+    private static Drawing apart(ArtShape shape) {
+        double wide = 0;
+        double high = 0;
+        for (Rings part : shape.parts()) {
+            wide += part.width() + APART_MM;
+            high = Math.max(high, part.height());
+        }
+        Card card = Card.of(Flat.rectangle(0, 0, wide, high + APART_MM), true);
+        double x = APART_MM / 2;
+        for (int i = 0; i < shape.parts().size(); i++) {
+            Rings part = shape.parts().get(i);
+            List<Double> box = part.box();
+            double dx = x - box.get(0);
+            part.outers().forEach(l -> card.path(Ink.Pen.MARK, Flat.ring(Flat.moved(l, dx, -box.get(1)))));
+            part.holes().forEach(l -> card.path(Ink.Pen.MARK, Flat.ring(Flat.moved(l, dx, -box.get(1)))));
+            card.words(x + part.width() / 2, part.height() + 1, Phrase.of("{}", Quantity.count(i + 1L)));
+            x += part.width() + APART_MM;
+        }
+        return card.made(
+                "art-apart",
+                Phrase.of(
+                        "Its {} parts, from the back on",
+                        Quantity.count(shape.parts().size())));
     }
 
     private static Drawing stencil(ArtSet set, ArtShape shape) {

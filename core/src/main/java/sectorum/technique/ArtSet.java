@@ -22,6 +22,7 @@ record ArtSet(
         ArtUse use,
         Where where,
         int every,
+        int first,
         double high,
         double up,
         double aside,
@@ -40,6 +41,7 @@ record ArtSet(
             "use",
             "where",
             "every",
+            "first",
             "high",
             "up",
             "aside",
@@ -90,7 +92,8 @@ record ArtSet(
         }
     }
 
-    static List<Field> fields(Values values, DressingContext place) {
+    /** One of the plan's drawings. */
+    static Field motifField(Values values, DressingContext place) {
         List<Field.Choice> motifs = new ArrayList<>();
         place.art().forEach(m -> motifs.add(new Field.Choice(m.id(), m.name())));
         Object told = values.get("motif");
@@ -99,6 +102,20 @@ record ArtSet(
             motifs.add(
                     told == null ? new Field.Choice("none", "none yet") : new Field.Choice("" + told, told + ", gone"));
         }
+        return Field.choice("motif", "Art", motifs, motifs.get(0).name());
+    }
+
+    /** The drawing chosen; absent: there is none, or it is gone. */
+    @sectorum.measure.Absent
+    static Motif motif(String chosen, DressingContext place) {
+        return place.art().stream()
+                .filter(m -> m.id().equals(chosen))
+                .findFirst()
+                .orElse(null);
+    }
+
+    static List<Field> fields(Values values, DressingContext place) {
+        Object told = values.get("motif");
         double high = place.zone().height();
         // A drawing in several colours is usually cut, a plain one scribed.
         boolean layered = place.art().stream()
@@ -109,10 +126,11 @@ record ArtSet(
         Material usual = use == ArtUse.STENCILLED || use.piped ? Material.ROYAL : Material.FONDANT;
         Field nozzle = Field.length("nozzle", "Nozzle, open", 0.5, 12, 1.5, "Of its lines.");
         return List.of(
-                Field.choice("motif", "Art", motifs, motifs.get(0).name()),
+                motifField(values, place),
                 used,
                 WHERE,
                 Field.count("every", "Of the sections every", 1, 20, 1, "1: each, from the front's on."),
+                Field.count("first", "Beginning from the front at", 0, 20, 0, "0: the front's own section."),
                 Field.length("high", "Height", 3, 900, Math.max(3, place.onTape(high * 0.7)), "Of the whole."),
                 Field.length("up", "Its middle above the foot", 0, 900, high / 2, "Of its zone."),
                 Field.length("aside", "To the right by", -1500, 1500, 0, "From the middle of its section."),
@@ -139,13 +157,11 @@ record ArtSet(
         Chosen chosen = new Chosen(fields(values, place), values);
         String motif = chosen.choice("motif");
         return new ArtSet(
-                place.art().stream()
-                        .filter(m -> m.id().equals(motif))
-                        .findFirst()
-                        .orElse(null),
+                motif(motif, place),
                 Choices.of(ArtUse.values(), chosen.choice("use")),
                 Choices.of(Where.values(), chosen.choice("where")),
                 chosen.count("every"),
+                chosen.count("first"),
                 chosen.number("high"),
                 chosen.number("up"),
                 chosen.number("aside"),

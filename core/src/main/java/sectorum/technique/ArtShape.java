@@ -61,7 +61,7 @@ record ArtShape(
             // A border follows no detail that is fine against it.
             Rings filled = Regions.evenOdd(all.outers());
             double border = Math.max(0.1, set.border());
-            Rings simple = filled == null ? null : Regions.simplified(filled, border / 20);
+            Rings simple = filled == null ? null : Regions.lighter(filled, border / 20);
             panel = simple == null ? null : Regions.offset(simple, border);
         }
         double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};

@@ -1,7 +1,12 @@
 package sectorum.technique;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import sectorum.art.Contour;
+import sectorum.art.Motif;
+import sectorum.art.Regions;
+import sectorum.art.Rings;
 
 /** Outlines that are pressed and piped round. */
 enum FrameShape {
@@ -11,7 +16,8 @@ enum FrameShape {
     SQUARE("a square"),
     DIAMOND("a square on its point"),
     HEXAGON("a hexagon"),
-    BLOSSOM("a blossom");
+    BLOSSOM("a blossom"),
+    ART("the outline of art");
 
     private static final int PARTS = 64;
     private static final double OVAL_WIDE = 0.72;
@@ -29,7 +35,7 @@ enum FrameShape {
     List<Double> outline(double across) {
         double half = across / 2;
         return switch (this) {
-            case RING -> Flat.circle(across, PARTS);
+            case RING, ART -> Flat.circle(across, PARTS);
             case OVAL -> squeezed(Flat.circle(across, PARTS));
             case HEART -> heart(half);
             case SQUARE -> Flat.rectangle(-half, -half, across, across);
@@ -37,6 +43,27 @@ enum FrameShape {
             case HEXAGON -> Flat.turned(Flat.circle(across, 6), Math.PI / 2);
             case BLOSSOM -> Element.BLOSSOM.outline(across);
         };
+    }
+
+    /** The largest outer line of a drawing, so high or so wide at the most, made smaller all round by so much; empty: nothing is left. */
+    static List<Double> of(Motif motif, double across, double inward) {
+        Rings whole = null;
+        double by = across / Math.max(motif.width(), motif.height());
+        for (Motif.Region part : motif.scaled(by).parts()) {
+            whole = whole == null ? part.rings() : Regions.union(whole, part.rings());
+        }
+        List<Double> line = whole.outers().stream()
+                .max(Comparator.comparingDouble(Contour::area))
+                .orElseThrow();
+        Rings left = inward > 0 ? Regions.offset(Rings.of(line), -inward) : Rings.of(line);
+        return left == null
+                ? List.of()
+                : Flat.moved(
+                        left.outers().stream()
+                                .max(Comparator.comparingDouble(Contour::area))
+                                .orElseThrow(),
+                        0,
+                        -motif.height() * by / 2);
     }
 
     private static List<Double> squeezed(List<Double> round) {

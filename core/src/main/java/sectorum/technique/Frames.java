@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.art.Motif;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.bench.ThingKind;
@@ -12,6 +13,7 @@ import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -31,6 +33,11 @@ final class Frames implements Technique {
     private static final Rule HIGH = new Rule("frames.out-of-zone", Level.STOP, "A frame is higher than its zone.");
     private static final Rule ROUNDS =
             new Rule("frames.rounds", Level.LOOK, "So many rounds so far apart do not fit into the frame.");
+
+    private static final Rule NO_ART = new Rule(
+            "frames.none",
+            Level.STOP,
+            "A frame is to have the outline of art, and there is none: it is drawn as a ring.");
 
     private static final Field MATERIAL =
             Material.field("Icing", Material.ROYAL, Material.BUTTERCREAM, Material.GANACHE);
@@ -83,6 +90,7 @@ final class Frames implements Technique {
      */
     private record Settings(
             FrameShape shape,
+            @Absent Motif motif,
             double across,
             int rounds,
             double apart,
@@ -95,11 +103,20 @@ final class Frames implements Technique {
             Material material) {
         /** Rounds that fit: the innermost is still a shape. */
         int fits() {
-            return (int) Math.max(1, Rounding.ceil(across / 2 / apart - Rounding.EPS));
+            int fits = (int) Math.max(1, Rounding.ceil(across / 2 / apart - Rounding.EPS));
+            for (int k = 1; k < Math.min(fits, rounds); k++) {
+                if (outline(k).isEmpty()) {
+                    return k;
+                }
+            }
+            return fits;
         }
 
-        double across(int round) {
-            return across - 2 * round * apart;
+        /** One of its rounds, from the outermost in; empty: nothing is left so far in. */
+        List<Double> outline(int round) {
+            return shape == FrameShape.ART && motif != null
+                    ? FrameShape.of(motif, across, round * apart)
+                    : shape.outline(across - 2 * round * apart);
         }
     }
 
@@ -119,14 +136,20 @@ final class Frames implements Technique {
     }
 
     @Override
+    public boolean drawsArt() {
+        return true;
+    }
+
+    @Override
     public List<Rule> rules() {
-        return List.of(WIDE, HIGH, ROUNDS);
+        return List.of(WIDE, HIGH, ROUNDS, NO_ART);
     }
 
     @Override
     public Set<String> settingNames() {
         return Set.of(
                 "shape",
+                "motif",
                 "across",
                 "rounds",
                 "apart",
@@ -152,6 +175,7 @@ final class Frames implements Technique {
         double size = across.number(values);
         return List.of(
                 SHAPE,
+                ArtSet.motifField(values, place),
                 across,
                 EDGE,
                 Field.length(
@@ -181,6 +205,7 @@ final class Frames implements Technique {
         Chosen chosen = new Chosen(fields(values, place), values);
         Settings set = new Settings(
                 Choices.of(FrameShape.values(), chosen.choice("shape")),
+                ArtSet.motif(chosen.choice("motif"), place),
                 chosen.number("across"),
                 chosen.count("rounds"),
                 chosen.number("apart"),
@@ -201,18 +226,18 @@ final class Frames implements Technique {
         DressingBuilder work = new DressingBuilder(place);
         double area = 0;
         if (set.inside() == Inside.FLOODED) {
-            List<Double> flood = set.shape().outline(set.across(rounds - 1));
+            List<Double> flood = set.outline(rounds - 1);
             area = Flat.area(flood);
             put(work, work.piece(flood), middles, z, inner);
         }
         double line = 0;
         for (int j = set.edge() == Edge.LINE ? 0 : 1; j < rounds; j++) {
-            List<Double> round = Flat.ring(set.shape().outline(set.across(j)));
+            List<Double> round = Flat.ring(set.outline(j));
             put(work, work.strand(j == 0 ? set.nozzle() : set.second(), round), middles, z, 0);
             line += j == 0 ? 0 : Flat.length(round, false);
         }
         int beads = set.edge() == Edge.LINE ? 0 : beads(work, set, place, middles, z);
-        double outer = set.edge() == Edge.LINE ? Flat.length(set.shape().outline(set.across()), true) : 0;
+        double outer = set.edge() == Edge.LINE ? Flat.length(set.outline(0), true) : 0;
         double grams = weigh(work, set, middles.size(), outer, line, beads, area, inner);
         double w = place.division().sizes().get(place.division().sizes().size() - 1)
                 * place.narrowing(z)
@@ -240,7 +265,7 @@ final class Frames implements Technique {
                 grips));
         judge(work, set, place, w);
         steps(work, set, middles.size(), rounds, beads, outer + line);
-        List<Double> cut = set.shape().outline(set.across());
+        List<Double> cut = set.outline(0);
         work.draw(() -> Cover.card("frame", cut, Phrase.of("Frame, {} across", Quantity.length(set.across()))));
         return work.done();
     }
@@ -251,7 +276,7 @@ final class Frames implements Technique {
 
     /** Beads evenly along the outermost line, so that they close; how many to a frame. */
     private static int beads(DressingBuilder work, Settings set, DressingContext place, List<Along> middles, double z) {
-        List<Double> outline = set.shape().outline(set.across());
+        List<Double> outline = set.outline(0);
         PipeForm form = set.edge().form;
         int shape = work.piece(form.outline(set.nozzle()));
         List<FrameShape.Pose> poses = FrameShape.along(outline, form.pitch(set.nozzle()));
@@ -298,6 +323,14 @@ final class Frames implements Technique {
     }
 
     private static void judge(DressingBuilder work, Settings set, DressingContext place, double w) {
+        if (set.shape() == FrameShape.ART && set.motif() == null) {
+            work.find(
+                    NO_ART,
+                    Phrase.of(
+                            "{} drawings are there to take an outline from.",
+                            Quantity.count(place.art().size())),
+                    Mend.setting(Phrase.of("Take a ring"), "shape", "ring"));
+        }
         double room = place.zone().height();
         double fits = Math.max(4, Rounding.floor(0.9 * Math.min(w, room)));
         Mend smaller = Mend.setting(Phrase.of("Take {} across", Quantity.length(fits)), "across", fits);

@@ -51,6 +51,11 @@ public interface Technique {
         return false;
     }
 
+    /** Whether it may take one of the plan's drawings: only then does a tier depend on them. */
+    default boolean drawsArt() {
+        return false;
+    }
+
     /** Whether a left hand works it as a mirror shows it; art is never turned about. */
     default boolean isHanded() {
         return true;

@@ -20,6 +20,7 @@ import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
 import sectorum.surface.Surface;
 import sectorum.surface.SurfaceKind;
+import sectorum.technique.Catalogue;
 
 /**
  * A tier and what bounds its level surfaces: with it everything of the tier can be worked out without the rest of the plan.
@@ -101,7 +102,8 @@ public record PlacedTier(
 
     /** What wears no art does not depend on any. */
     private static boolean wearsArt(Tier tier) {
-        return tier.dressings().stream().anyMatch(d -> d.technique().equals("art"));
+        return tier.dressings().stream()
+                .anyMatch(d -> Catalogue.of(d.technique()).drawsArt());
     }
 
     /** The tier of that name in its plan; refused with the names there are. */

@@ -7,6 +7,7 @@ import sectorum.measure.Absent;
 import sectorum.plan.Dressing;
 import sectorum.plan.Labour;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 import sectorum.plan.Plan;
 import sectorum.plan.Sticks;
 import sectorum.plan.Tier;
@@ -66,7 +67,7 @@ public record ToMake(OwnPiece piece, @Absent String dressing) {
         return new OwnPiece(
                 id.length() <= LONGEST ? id : id.substring(0, LONGEST - 9) + "-" + Integer.toHexString(id.hashCode()),
                 name.substring(0, Math.min(60, name.length())),
-                OwnPiece.Kind.of(want.kind()),
+                PieceKind.of(want.kind()),
                 want.settings(),
                 OwnPiece.Form.FLOWER,
                 want.size(),

@@ -214,4 +214,20 @@ class RegionsTest {
                             Refused.class, r -> assertThat(r.field()).startsWith("art"));
         }
     }
+
+    /** An ornament lies under what it adorns, in its middle, and what is drawn lighter keeps its area. */
+    @Test
+    void anOrnamentLiesUnderWhatItAdorns() {
+        Motif word = Motif.of("w", "W", List.of(Motif.Region.of("#000000", Rings.of(square(0, 0, 20)))));
+        Motif leaf = Motif.of(
+                "l", "L", List.of(Motif.Region.of("#336633", Rings.of(List.of(0.0, 0.0, 8.0, 0.0, 4.0, 2.0)))));
+        Motif both = word.ornamented(leaf, 0.8, 3);
+        assertThat(both.parts()).hasSize(2);
+        assertThat(both.width()).isCloseTo(20, within(1e-9));
+        assertThat(both.height()).isCloseTo(20 + 3 + 4, within(1e-9));
+        assertThat(both.parts().get(0).rings().width()).isCloseTo(16, within(1e-9));
+        assertThat(Regions.lighter(ring(20, 8), 0.05).area())
+                .isCloseTo(ring(20, 8).area(), within(8.0));
+        assertThat(Regions.lighter(ring(20, 8), 0.05).holes()).hasSize(1);
+    }
 }

@@ -77,6 +77,17 @@ class ArtTest {
         assertThat(Places.rules(each)).isSubsetOf("art.islands");
     }
 
+    /** Chosen sections: every so many, from so many to the right of the front on. */
+    @ParameterizedTest
+    @CsvSource({"1, 0, 8, 0", "2, 1, 4, 1", "4, 3, 2, 3", "8, 2, 1, 2", "20, 0, 1, 0"})
+    void inChosenSections(int every, int first, int many, int section) {
+        Dressed dressed = worn("use=laid high=20 where=sections every=" + every + " first=" + first, 1);
+        assertThat(Places.figure(dressed, "How often")).isEqualTo(many);
+        double s = dressed.layout().placements().get(0).s();
+        double front = SIDE.period() / 2 + section * SIDE.period() / 8;
+        assertThat(s).isCloseTo(front >= SIDE.period() ? front - SIDE.period() : front, within(1e-6));
+    }
+
     /** Half-angle w/2R; seen wide 2R·sin(w/2R), at most 2R (craft 3H). */
     @ParameterizedTest
     @CsvSource({"40, 29.8875", "100, 73.2539"})
@@ -101,6 +112,21 @@ class ArtTest {
         assertThat(set.making().grams()).isCloseTo(1200 * sheet, within(1e-3));
         Dressed lapped = worn("use=set high=40 thick=2 allowance=1", 2);
         assertThat(lapped.making().grams()).isGreaterThan(set.making().grams());
+    }
+
+    /** The whole, its parts apart, and each part on a card of its own; a stencil and a prick sheet where they are wanted. */
+    @ParameterizedTest
+    @CsvSource({
+        "laid, art art-apart art-part-1 art-part-2",
+        "scribed, art prick-sheet",
+        "stencilled, art stencil",
+        "piped, art",
+        "rubbed, art"
+    })
+    void everyUseHasItsTemplates(String use, String names) {
+        assertThat(worn("use=" + use, 2).drawings().all())
+                .extracting(d -> d.name())
+                .containsExactly(names.split(" "));
     }
 
     /** An inset panel has the border all round; its cord is its outline and a lap. */
@@ -183,5 +209,26 @@ class ArtTest {
         assertThat(Places.rules(gone)).containsExactly("art.none");
         assertThat(gone.findings().get(0).mends()).hasSize(1);
         assertThat(gone.layout().placements()).isEmpty();
+    }
+
+    /** Of 50,000 points few are drawn, none further off than a six-hundredth of its height; what is cut keeps them all. */
+    @Test
+    void fineArtIsDrawnLighterThanItIsCut() {
+        List<Double> wavy = new java.util.ArrayList<>();
+        int n = 50_000;
+        for (int i = 0; i < n; i++) {
+            double t = 2 * Math.PI * i / n;
+            double r = 40 + 2 * Math.sin(60 * t);
+            wavy.add(r * Math.cos(t));
+            wavy.add(r * Math.sin(t));
+        }
+        List<Motif> fine = List.of(Motif.of("fine", "Fine", List.of(Motif.Region.of("#112233", Rings.of(wavy)))));
+        Division marks = Division.of(SIDE.outline(), 8, Front.SECTION);
+        DressingContext place = new DressingContext(SIDE, marks, SIDE.whole(), 1, Places.BENCH).drawn(fine);
+        Dressed dressed = Catalogue.of("art").dress(Places.set("use=laid high=84"), place);
+        List<Double> drawn = dressed.layout().shapes().get(0).xz();
+        assertThat(drawn.size() / 2).isBetween(200, 4000);
+        assertThat(dressed.making().cuts().get(0).outline().size() / 2).isGreaterThan(40_000);
+        assertThat(Flat.area(drawn)).isCloseTo(Flat.area(wavy), within(0.14 * 2 * Math.PI * 40));
     }
 }

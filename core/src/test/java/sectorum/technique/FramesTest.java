@@ -22,7 +22,9 @@ class FramesTest {
     private static Dressed worn(String technique, String settings, int sections, int colours) {
         Division marks = Division.of(SIDE.outline(), sections, Front.SECTION);
         return Catalogue.of(technique)
-                .dress(Places.set(settings), new DressingContext(SIDE, marks, SIDE.whole(), colours, Places.BENCH));
+                .dress(
+                        Places.set(settings),
+                        new DressingContext(SIDE, marks, SIDE.whole(), colours, Places.BENCH).drawn(Places.ART));
     }
 
     /** Every shape is as high as told, inside its circle, and its rounds lie inside one another. */
@@ -57,6 +59,19 @@ class FramesTest {
         assertThat(dressed.making().grams())
                 .isCloseTo(frames * (outer + inner) / 1000 * Material.ROYAL.density(), within(1e-6));
         assertThat(Places.figure(dressed, "frames")).isEqualTo(frames);
+    }
+
+    /** Round the outline of art: 30 × 40, each round as much further in all round, as many as leave something. */
+    @ParameterizedTest
+    @CsvSource({"3, 5, 3, 0", "9, 5, 3, 1"})
+    void aFrameHasTheOutlineOfArt(int rounds, double apart, int fit, int found) {
+        Dressed dressed =
+                worn("frames", "shape=art across=40 nozzle=2 second=2 rounds=" + rounds + " apart=" + apart, 8, 1);
+        assertThat(Places.figure(dressed, "Rounds")).isEqualTo(fit);
+        assertThat(Places.rules(dressed)).hasSize(found).allMatch("frames.rounds"::equals);
+        double line = 140 + 100 + 60;
+        assertThat(dressed.making().grams())
+                .isCloseTo(8 * line * Math.PI / 1000 * Material.ROYAL.density(), within(0.01));
     }
 
     @Test

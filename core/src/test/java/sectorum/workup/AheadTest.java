@@ -28,6 +28,7 @@ import sectorum.plan.Colour;
 import sectorum.plan.Dressing;
 import sectorum.plan.Labour;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 import sectorum.plan.Plan;
 import sectorum.plan.Span;
 import sectorum.plan.Tier;
@@ -64,8 +65,8 @@ class AheadTest {
     }
 
     @ParameterizedTest
-    @EnumSource(OwnPiece.Kind.class)
-    void everyKindADocumentCanNameIsInTheCatalogueOnce(OwnPiece.Kind kind) {
+    @EnumSource(PieceKind.class)
+    void everyKindADocumentCanNameIsInTheCatalogueOnce(PieceKind kind) {
         assertThat(AheadCatalogue.all()).extracting(AheadKind::kind).containsOnlyOnce(kind);
         AheadKind known = AheadCatalogue.of(kind);
         OwnPiece shell = piece(OwnPiece.Form.PLAQUE, 2, Material.GUM, OwnPiece.On.TOP);
@@ -264,7 +265,7 @@ class AheadTest {
         OwnPiece rose = new OwnPiece(
                 "rose",
                 "Rose",
-                OwnPiece.Kind.NAIL_FLOWER,
+                PieceKind.NAIL_FLOWER,
                 new Values(Map.of("weighed", 12.0, "petals", 7, "rounds", 3)),
                 OwnPiece.Form.FLOWER,
                 40,

@@ -24,6 +24,7 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
+import sectorum.plan.Stick;
 import sectorum.plan.Sticks;
 import sectorum.plan.Table;
 import sectorum.plan.Tier;
@@ -186,7 +187,7 @@ class BuildTest {
                                 false,
                                 Map.of("tier-0", Stand.Cake.FRUIT, "tier-1", Stand.Cake.FRUIT),
                                 Map.of())));
-        Sticks one = new Sticks(OwnPiece.Stick.PICK, 1, 60.0);
+        Sticks one = new Sticks(Stick.PICK, 1, 60.0);
         shown.put(
                 "build.stuck",
                 Pressed.with(
@@ -201,7 +202,7 @@ class BuildTest {
                                 .thick(75.0)));
         shown.put(
                 "build.depth",
-                Pressed.with(two, Pressed.piece("tall", OwnPiece.Seat.TOP, new Sticks(OwnPiece.Stick.PICK, 1, 120.0))));
+                Pressed.with(two, Pressed.piece("tall", OwnPiece.Seat.TOP, new Sticks(Stick.PICK, 1, 120.0))));
         shown.put(
                 "build.ledge",
                 Pressed.with(
@@ -216,7 +217,7 @@ class BuildTest {
 
     @Test
     void whatIsHeldAboveItsTierIsSetLowerAndWhatIsTooMuchIsFewer() {
-        Sticks one = new Sticks(OwnPiece.Stick.PICK, 1, 40.0);
+        Sticks one = new Sticks(Stick.PICK, 1, 40.0);
         OwnPiece.Seat high = new OwnPiece.Seat("tier-0", OwnPiece.On.SIDE, 40, 0, 300);
         Plan above = Pressed.with(stack(150, "round", 300.0, "round", 200.0), Pressed.piece("bow", high, one));
         pressedAway(above, "build.off");
@@ -239,15 +240,15 @@ class BuildTest {
     @ParameterizedTest(name = "{0} pieces with {1} picks each")
     @CsvSource({"200, 20", "21, 20", "401, 1"})
     void moreThanCanBeCountedIsRefused(int many, int each) {
-        Sticks sticks = new Sticks(OwnPiece.Stick.PICK, each, 40.0);
+        Sticks sticks = new Sticks(Stick.PICK, each, 40.0);
         assertThatThrownBy(
                         () -> Pressed.piece("hedge", OwnPiece.Seat.TOP, sticks).many(many))
                 .isInstanceOf(sectorum.measure.Refused.class);
-        OwnPiece most = Pressed.piece("most", OwnPiece.Seat.TOP, new Sticks(OwnPiece.Stick.PICK, 2, 40.0))
+        OwnPiece most = Pressed.piece("most", OwnPiece.Seat.TOP, new Sticks(Stick.PICK, 2, 40.0))
                 .many(200);
-        OwnPiece again = Pressed.piece("again", OwnPiece.Seat.TOP, new Sticks(OwnPiece.Stick.PICK, 2, 40.0))
+        OwnPiece again = Pressed.piece("again", OwnPiece.Seat.TOP, new Sticks(Stick.PICK, 2, 40.0))
                 .many(200);
-        OwnPiece third = Pressed.piece("third", OwnPiece.Seat.TOP, new Sticks(OwnPiece.Stick.PICK, 2, 40.0))
+        OwnPiece third = Pressed.piece("third", OwnPiece.Seat.TOP, new Sticks(Stick.PICK, 2, 40.0))
                 .many(200);
         Plan two = stack(80, "round", 300.0);
         assertThatThrownBy(() -> Pressed.with(two, most, again, third)).hasMessageContaining("picks in one cake");
@@ -278,7 +279,7 @@ class BuildTest {
     @ParameterizedTest
     @MethodSource("stacks")
     void dowelsTurnClearOfPicksWhereverTheyAre(Random random) {
-        Sticks one = new Sticks(OwnPiece.Stick.PICK, 1, 20.0 + random.nextInt(60));
+        Sticks one = new Sticks(Stick.PICK, 1, 20.0 + random.nextInt(60));
         OwnPiece.On on = random.nextBoolean() ? OwnPiece.On.SIDE : OwnPiece.On.LEDGE;
         OwnPiece.Seat seat = new OwnPiece.Seat("tier-0", on, random.nextInt(360), 0, 10 + random.nextInt(30));
         Plan plan = stack(110, "round", 260.0, "round", 170.0);

@@ -18,6 +18,7 @@ import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 import sectorum.plan.Plan;
 
 /** Figures cut from art that stand: the badge is 30 × 40. */
@@ -26,7 +27,7 @@ class CutFigureTest {
         return new OwnPiece(
                         "badge",
                         "Badge",
-                        OwnPiece.Kind.CUT_FIGURE,
+                        PieceKind.CUT_FIGURE,
                         new Values(Map.of("layers", layers)),
                         OwnPiece.Form.PLAQUE,
                         width,

@@ -81,6 +81,7 @@ class FindingsTest {
         shown("frames.wide", round().dressings(worn("frames", "across=100")));
         shown("frames.out-of-zone", round().dressings(worn("frames", "across=150")));
         shown("frames.rounds", round().dressings(worn("frames", "across=40 apart=10 rounds=9")));
+        shown("frames.none", round().dressings(worn("frames", "shape=art")));
         shown("runs.closes", round().dressings(worn("runs", "each=1 second=4 third=3")));
         shown("runs.tight", round().dressings(worn("runs", "each=20 nozzle=8")));
         shown("wraps.no-room", round().dressings(worn("wraps", "layers=4 step=60")));

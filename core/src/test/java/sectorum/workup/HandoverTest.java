@@ -20,6 +20,7 @@ import sectorum.measure.Values;
 import sectorum.plan.Dressing;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
+import sectorum.plan.Stick;
 import sectorum.plan.Sticks;
 import sectorum.plan.Tier;
 import sectorum.surface.SurfaceKind;
@@ -29,12 +30,12 @@ import sectorum.tier.TierWorkup;
 
 /** The steps of the whole work, and what goes with the cake. */
 class HandoverTest {
-    private static final Sticks TWO = new Sticks(OwnPiece.Stick.SKEWER, 2, 40.0);
+    private static final Sticks TWO = new Sticks(Stick.SKEWER, 2, 40.0);
 
     private static Planned planned() {
         Planned p = Planned.of(
                 Pressed.piece("topper", OwnPiece.Seat.TOP, TWO),
-                Pressed.piece("spray", Pressed.seat(OwnPiece.On.SIDE, 30, 0), new Sticks(OwnPiece.Stick.WIRE, 1, 30.0))
+                Pressed.piece("spray", Pressed.seat(OwnPiece.On.SIDE, 30, 0), new Sticks(Stick.WIRE, 1, 30.0))
                         .many(3));
         return p.with(p.plan().on(new Stand(null, null, null, true, Map.of(), Map.of())));
     }

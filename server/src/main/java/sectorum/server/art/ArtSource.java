@@ -28,6 +28,10 @@ import sectorum.template.Printer;
 public class ArtSource {
     /** What letters come in until a colour is given to them. */
     private static final String INK = "#1c2a36";
+    /** An ornament is so much narrower than the letters over it. */
+    private static final double ORNAMENT = 0.8;
+    /** It lies under them by so much of their height. */
+    private static final double BENEATH = 0.12;
     /** Levels that are found for a layered figure. */
     private static final int LAYERS = 3;
 
@@ -80,7 +84,7 @@ public class ArtSource {
         }
     }
 
-    public DrawnArt letters(String text, String face, Lettering.Style wish) {
+    public DrawnArt letters(String text, String face, Lettering.Style wish, @Absent Motif ornament) {
         Faces.Face of = Faces.of(face);
         String said = text.strip();
         if (said.isEmpty() || said.length() > Lettering.MOST) {
@@ -94,7 +98,10 @@ public class ArtSource {
         List<Rings> rings = Lettering.of(Faces.glyphs(of, said), Faces.capital(of), wish);
         List<Motif.Region> parts = new ArrayList<>();
         rings.forEach(r -> parts.add(Motif.Region.of(INK, r)));
-        return new DrawnArt(Motif.of(id(said), name(said, "Letters"), parts), List.of());
+        Motif letters = Motif.of(id(said), name(said, "Letters"), parts);
+        return new DrawnArt(
+                ornament == null ? letters : letters.ornamented(ornament, ORNAMENT, BENEATH * wish.height()),
+                List.of());
     }
 
     public TracedArt traced(long picture, String name, Trace.Tracing wish) {

@@ -39,8 +39,16 @@ class ArtController {
     /** A face to set letters in. */
     record Face(String name, String label, String character) {}
 
-    /** Letters and how they are set; each comes in one region, or one for each letter where they cut one another. */
-    record LettersRequest(String text, String face, Lettering.Style wish) {
+    /**
+     * Letters and how they are set; they come in one region, or one for each letter where they cut one another.
+     *
+     * @param ornament under them, as wide as four fifths of them; absent: none
+     */
+    record LettersRequest(
+            String text,
+            String face,
+            Lettering.Style wish,
+            @Absent Motif ornament) {
         LettersRequest {
             Given.in("text", text);
             Given.in("face", face);
@@ -70,7 +78,7 @@ class ArtController {
 
     @PostMapping("/letters")
     ArtSource.DrawnArt letters(@RequestBody LettersRequest letters) {
-        return source.letters(letters.text(), letters.face(), letters.wish());
+        return source.letters(letters.text(), letters.face(), letters.wish(), letters.ornament());
     }
 
     @PostMapping("/traced")

@@ -26,7 +26,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Refused;
 import sectorum.outline.OutlineKind;
 import sectorum.plan.Coat;
-import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 import sectorum.plan.Tier;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.tenancy.Preferences;
@@ -56,7 +56,7 @@ class BenchController {
             String id, String name, Set<SurfaceKind> surfaces, boolean covers, boolean partial, boolean finishes) {}
 
     /** A kind of piece made ahead. */
-    record AheadChoice(OwnPiece.Kind kind, String name) {}
+    record AheadChoice(PieceKind kind, String name) {}
 
     /** All that is the same for every plan. */
     record Choices(
