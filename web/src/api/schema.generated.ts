@@ -1227,7 +1227,7 @@ export interface components {
             pieces: components["schemas"]["OwnPiece"][];
             agenda?: components["schemas"]["Agenda"];
             dressings: components["schemas"]["PlanDressing"][];
-            art: components["schemas"]["Motif"][];
+            art?: components["schemas"]["Motif"][];
         };
         PlanDressing: {
             dressing: components["schemas"]["Dressing"];

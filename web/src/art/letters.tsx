@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQueries, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, type LetteringStyle, type Motif, problemOf } from '../api/client';
 import { Choice } from '../ui/choice';
@@ -34,7 +34,6 @@ interface Props {
 
 /** Initials and short words in faces that ship; what is set is drawn at once. */
 export function Letters({ words, onArt }: Props) {
-  const faces = useQuery({ queryKey: ['faces'], queryFn: api.faces }).data ?? [];
   const [text, setText] = useState(words);
   const [face, setFace] = useState('cinzel');
   const [wish, setWish] = useState<LetteringStyle>({ height: 60, gap: 1.5, bow: 15, rim: 3 });
@@ -92,12 +91,7 @@ export function Letters({ words, onArt }: Props) {
             className="min-h-11 rounded-md border border-ink/45 bg-sheet px-3 text-[1.1rem] font-semibold text-ink"
           />
         </label>
-        <Pick
-          label="Face"
-          value={face}
-          options={faces.map((f) => ({ name: f.name, label: `${f.label}: ${f.character}` }))}
-          onChoice={setFace}
-        />
+        <Faces text={text} face={face} onFace={setFace} />
         <Choice
           label="They stand"
           value={wish.set ?? 'beside'}
@@ -146,6 +140,47 @@ export function Letters({ words, onArt }: Props) {
         {said ? <p className="text-stop">{said}</p> : null}
         {drawn ? <MotifPicture motif={drawn} className="h-72 w-full" /> : null}
       </div>
+    </div>
+  );
+}
+
+interface FacesProps {
+  text: string;
+  face: string;
+  onFace: (face: string) => void;
+}
+
+/** As letters are shown when one chooses a face by them. */
+const PLAIN: LetteringStyle = { height: 40, gap: 0, bow: 0, rim: 1 };
+
+/** Every face in the words that are to be set. */
+function Faces({ text, face, onFace }: FacesProps) {
+  const faces = useQuery({ queryKey: ['faces'], queryFn: api.faces }).data ?? [];
+  const shown = useQueries({
+    queries: faces.map((f) => ({
+      queryKey: ['face', f.name, text],
+      queryFn: () => api.letters({ text, face: f.name, wish: PLAIN }),
+      retry: false,
+      placeholderData: (before: Awaited<ReturnType<typeof api.letters>> | undefined) => before,
+    })),
+  });
+  return (
+    <div role="radiogroup" aria-label="Face" className="grid grid-cols-2 gap-1.5">
+      {faces.map((f, i) => (
+        <button
+          key={f.name}
+          type="button"
+          role="radio"
+          aria-checked={f.name === face}
+          aria-label={`${f.label}: ${f.character}`}
+          title={f.character}
+          onClick={() => onFace(f.name)}
+          className={`flex min-h-11 flex-col rounded-md border bg-sheet px-2 pt-1 text-left ${f.name === face ? 'border-ink ring-1 ring-ink' : 'border-ink/30 hover:border-ink'}`}
+        >
+          {shown[i]?.data ? <MotifPicture motif={shown[i].data.motif} className="h-9 w-full" /> : null}
+          <span className="text-[0.86rem] text-soft">{f.label}</span>
+        </button>
+      ))}
     </div>
   );
 }

@@ -38,9 +38,9 @@ test('art is kept with the plan under a name of its own, chosen, and taken out a
   const tier = plan.tiers[0]!;
   const once = takeArt(tier.id, tier.dressings[0]!.id, motif('#cc2233'))(plan);
   const twice = takeArt(tier.id, tier.dressings[0]!.id, motif('#1144aa'))(once);
-  expect(twice.art.map((m) => m.id)).toEqual(['star', 'star-2']);
+  expect(twice.art?.map((m) => m.id)).toEqual(['star', 'star-2']);
   expect(twice.tiers[0]!.dressings[0]!.settings.motif).toBe('star-2');
   expect(twice.tiers[0]!.dressings[0]!.colours).toEqual(['art']);
-  expect(dropArt('star')(twice).art.map((m) => m.id)).toEqual(['star-2']);
+  expect(dropArt('star')(twice).art?.map((m) => m.id)).toEqual(['star-2']);
   expect(free('x', ['x', 'x-2'])).toBe('x-3');
 });

@@ -28,7 +28,7 @@ import sectorum.measure.Values;
  * @param pieces pieces of one's own, made ahead
  * @param agenda what is settled about its days, as far as anybody has said
  * @param dressings those that go over several tiers, on top of what is a tier's own
- * @param art its drawings, kept with it
+ * @param art its drawings, kept with it; absent in a document: none
  */
 public record Plan(
         String format,
@@ -43,7 +43,7 @@ public record Plan(
         List<OwnPiece> pieces,
         @Absent Agenda agenda,
         List<PlanDressing> dressings,
-        List<Motif> art) {
+        @Absent List<Motif> art) {
     public static final String FORMAT = "sectorum-plan";
     public static final int VERSION = 2;
     /** Picks in one cake; more cannot be counted in and out. */

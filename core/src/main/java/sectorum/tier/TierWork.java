@@ -116,7 +116,7 @@ public final class TierWork {
         List<TierWorkup.Divided> divided = tier.divisions().stream()
                 .map(spec -> DivisionWork.of(spec, tier, side.outline(), bench.tape()))
                 .toList();
-        List<TierWorkup.Worn> worn = new Finishes(tier).over(this::worn);
+        List<TierWorkup.Worn> worn = LiesOver.told(new Finishes(tier).over(this::worn), side);
         List<TierWorkup.Strip> borders =
                 tier.borders().stream().map(this::strip).toList();
         List<Finding> findings = sideFindings();

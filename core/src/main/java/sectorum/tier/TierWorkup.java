@@ -1,5 +1,6 @@
 package sectorum.tier;
 
+import java.util.ArrayList;
 import java.util.List;
 import sectorum.divide.Compare;
 import sectorum.divide.Gauge;
@@ -159,6 +160,15 @@ public record TierWorkup(
             Drawings drawings,
             Making making,
             @Absent Finish finish) {
+        /** The same with one figure more. */
+        Worn with(Figure more) {
+            List<Figure> all = new ArrayList<>(figures);
+            all.add(more);
+            return new Worn(
+                    id, technique, name, surface, zone, stretch, fields, layout, all, handles, findings, drawings,
+                    making, finish);
+        }
+
         /** The same made in other steps. */
         Worn in(List<Making.Step> steps) {
             return made(making.in(steps));

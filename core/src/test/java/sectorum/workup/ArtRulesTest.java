@@ -2,10 +2,12 @@ package sectorum.workup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.Seeds;
 import sectorum.art.Motif;
@@ -15,6 +17,8 @@ import sectorum.finding.Mend;
 import sectorum.measure.Values;
 import sectorum.plan.Dressing;
 import sectorum.plan.Plan;
+import sectorum.plan.Tier;
+import sectorum.plan.ZoneSpec;
 
 /** Findings of art, in a plan that has some: each appears, is mended by each of its mends, and goes. */
 class ArtRulesTest {
@@ -88,5 +92,36 @@ class ArtRulesTest {
         assertThat(Workup.of(worn, Tiers.BENCH)).isNotEqualTo(Workup.of(larger, Tiers.BENCH));
         assertThat(worn.asNewOrder("Again").art()).isEqualTo(worn.art());
         assertThat(worn.cut().art()).isEqualTo(worn.art());
+    }
+
+    /** The dry fit: which courses have pieces where art lies, across the seam as anywhere, and which have not. */
+    @ParameterizedTest
+    @CsvSource({
+        "'high=30 up=55', 'Pearl rows'",
+        "'high=30 up=90', nothing",
+        "'high=30 up=16', 'Piped border'",
+        "'high=100 up=55', 'Pearl rows, Piped border'",
+        "'high=30 up=55 aside=330', 'Pearl rows'"
+    })
+    void whatSharesItsPlaceIsTold(String settings, String names) {
+        Dressing pearls = Tiers.worn("pearls", "rows=1 diameter=4");
+        ZoneSpec middle =
+                new ZoneSpec(new ZoneSpec.Height(ZoneSpec.Edge.FOOT, 50), new ZoneSpec.Height(ZoneSpec.Edge.FOOT, 60));
+        Plan plan = plan(Tiers.worn("art", settings).settings());
+        Tier tier = plan.tiers().get(0);
+        List<Dressing> all = new ArrayList<>(List.of(
+                new Dressing("pearls", "pearls", null, "marks", middle, false, false, List.of(), pearls.settings()),
+                Tiers.worn("border", "")));
+        all.addAll(tier.dressings());
+        Plan dressed = plan.with(tier.wearing(all));
+        assertThat(Workup.of(dressed, Tiers.BENCH)
+                        .tiers()
+                        .get(0)
+                        .dressings()
+                        .get(2)
+                        .figures())
+                .filteredOn(f -> f.name().equals("shares-its-place-with"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.quantity().text()).isEqualTo(names));
     }
 }

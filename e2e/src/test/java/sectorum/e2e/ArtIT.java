@@ -80,6 +80,7 @@ class ArtIT extends Bench {
         bringIn();
         browser.click(By.xpath("//button[@role='tab'][.='Letters']"));
         browser.see(By.cssSelector("svg[aria-label^='I, ']"));
+        browser.click(By.xpath("//button[@role='radio'][starts-with(@aria-label, 'Playfair')]"));
         browser.press("crossing");
         browser.press("with a gap");
         browser.choose("Frame", "ring");

@@ -102,9 +102,7 @@ class ArtApiTest extends OverHttp {
     void artIsKeptWithThePlan() {
         JsonNode motif = http.bytes("/api/art/drawing?name=Ring", RING).json().get("motif");
         JsonNode plan = savedPlan("With art").get("document");
-        String worn = plan.toString()
-                .replaceFirst(
-                        "\"art\":\\[]", "\"art\":[" + java.util.regex.Matcher.quoteReplacement(motif.toString()) + "]")
+        String worn = ("{\"art\":[" + motif + "]," + plan.toString().substring(1))
                 .replaceFirst(
                         "\"dressings\":\\[",
                         "\"dressings\":[{\"id\":\"ring\",\"technique\":\"art\",\"division\":\"marks\",\"aside\":false,\"covers\":true,"

@@ -5,10 +5,12 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.List;
 import java.util.Map;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import sectorum.art.Motif;
 import sectorum.drawing.Drawings;
 import sectorum.measure.Values;
 import sectorum.plan.Plan;
@@ -49,6 +51,7 @@ public class JsonForms {
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .addMixIn(Values.class, ValuesForm.class)
                 .addMixIn(TierWorkup.Worn.class, WornForm.class)
+                .addMixIn(Plan.class, PlanForm.class)
                 .addModule(new SimpleModule()
                         .addSerializer(Layout.class, new LayoutForm())
                         .setDeserializerModifier(new PlanFirst()));
@@ -67,6 +70,12 @@ public class JsonForms {
     abstract static class WornForm {
         @JsonIgnore
         abstract Drawings drawings();
+    }
+
+    /** A plan without drawings is written as it was before there were any. */
+    abstract static class PlanForm {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        abstract List<Motif> art();
     }
 
     /** A plan's format and version are looked at before anything else in it. */
