@@ -24,6 +24,13 @@ class ArtIT extends Bench {
     @TempDir
     private Path folder;
 
+    /** A field for files is not seen itself; it is there once its screen stands. */
+    private void give(String label, Path file) {
+        By field = By.cssSelector("input[aria-label='" + label + "']");
+        browser.until(d -> d.findElements(field).stream().findFirst().orElse(null))
+                .sendKeys(file.toString());
+    }
+
     private void bringIn() {
         browser.press("Bring art in");
         browser.read("A drawing");
@@ -36,9 +43,7 @@ class ArtIT extends Bench {
         addCourse("Art");
         browser.read("Bring one in");
         bringIn();
-        browser.driver()
-                .findElement(By.cssSelector("input[aria-label='SVG file']"))
-                .sendKeys(file.toString());
+        give("SVG file", file);
         browser.read("Words are left out");
         browser.press("Keep it in the drawer, too");
         browser.read("in the drawer now");
@@ -114,9 +119,7 @@ class ArtIT extends Bench {
     void aPictureIsTraced() throws IOException {
         taped("Traced");
         browser.press("Order and palette");
-        browser.driver()
-                .findElement(By.cssSelector("input[aria-label='Pictures']"))
-                .sendKeys(picture().toString());
+        give("Pictures", picture());
         browser.see(By.cssSelector("img[alt^='Target']"));
         browser.press("Dress");
         addCourse("Art");
