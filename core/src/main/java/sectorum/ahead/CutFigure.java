@@ -154,7 +154,9 @@ final class CutFigure implements AheadKind {
                     Phrase.of("\"{}\" has no art; choose some.", Quantity.text(piece.name())),
                     new Mend(
                             Phrase.of("Plan it as a plain piece"),
-                            List.of(new Change(Change.Target.PIECE, piece.id() + "/kind", null)))));
+                            List.of(
+                                    new Change(Change.Target.PIECE, piece.id() + "/kind", null),
+                                    new Change(Change.Target.PIECE, piece.id() + "/settings", null)))));
         }
         double wanted = thickness(piece.height());
         boolean paste =

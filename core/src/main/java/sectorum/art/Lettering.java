@@ -229,15 +229,15 @@ public final class Lettering {
     /** Each letter lies over the one before it, which is cut back by the gap. */
     private static List<Rings> cut(List<Rings> letters, double gap) {
         List<Rings> parts = new ArrayList<>();
-        for (int i = 0; i < letters.size(); i++) {
-            Rings left = letters.get(i);
-            for (int j = i + 1; j < letters.size() && left != null; j++) {
-                Rings over = gap > 0 ? Regions.offset(letters.get(j), gap) : letters.get(j);
-                left = Regions.difference(left, over);
-            }
+        Rings over = null;
+        for (int i = letters.size() - 1; i >= 0; i--) {
+            Rings letter = letters.get(i);
+            Rings left = over == null ? letter : Regions.difference(letter, over);
             if (left != null) {
-                parts.add(left);
+                parts.add(0, left);
             }
+            Rings wider = gap > 0 ? Regions.offset(letter, gap) : letter;
+            over = over == null ? wider : Regions.union(over, wider);
         }
         return parts;
     }

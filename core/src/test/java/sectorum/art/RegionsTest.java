@@ -230,4 +230,22 @@ class RegionsTest {
                 .isCloseTo(ring(20, 8).area(), within(8.0));
         assertThat(Regions.lighter(ring(20, 8), 0.05).holes()).hasSize(1);
     }
+
+    /** Thousands of lines in one region, and forty letters across one another, are summed as few are. */
+    @Test
+    void manyLinesAreSummedTogether() {
+        List<List<Double>> squares = new ArrayList<>();
+        for (int i = 0; i < 2500; i++) {
+            squares.add(square(2 * (i % 50), 2 * (i / 50), 1));
+        }
+        Rings sum = Regions.evenOdd(squares);
+        assertThat(sum.outers()).hasSize(2500);
+        assertThat(Regions.simplified(sum, 0.02).area()).isCloseTo(2500, within(1e-6));
+        List<Glyph> forty = java.util.Collections.nCopies(40, BAR);
+        List<Rings> cut = Lettering.of(forty, 0.7, wish(Lettering.Set.ACROSS, Lettering.Join.CUT, null, 1));
+        assertThat(cut).hasSize(40);
+        for (Rings part : cut.subList(0, 39)) {
+            assertThat(part.area()).isCloseTo(17 * 70, within(0.6));
+        }
+    }
 }

@@ -60,6 +60,8 @@ final class Pressed {
                 switch (at[1]) {
                     case "seat" -> p.at((OwnPiece.Seat) c.value());
                     case "thickness" -> p.thick((Double) c.value());
+                    // A plain piece has none.
+                    case "settings" -> p;
                     case "height" -> high(p, (Double) c.value());
                     case "kind" ->
                         new OwnPiece(
