@@ -15,6 +15,7 @@ import { useCatalogue, useMaterials } from '../units/preferences';
 import { span } from '../units/time';
 import { mass } from '../units/units';
 import { PieceArt, widthOf } from './piece-art';
+import { Outline } from './piece-outline';
 
 const named = <T extends string>(...names: [T, string][]) => names.map(([name, label]) => ({ name, label }));
 const FORMS = named<OwnPiece['form']>(
@@ -159,21 +160,6 @@ function dried(d: NonNullable<PieceWorkup['dries']>): string {
   const hard = d.hard === undefined ? 'gets firm, never hard' : `hard after about ${Math.round(d.hard)} h`;
   const goal = d.until === 'handled' ? 'may be handled' : d.hard === undefined ? 'is firm' : 'is hard';
   return `may be handled after about ${Math.round(d.handled)} h, ${hard} · waits until it ${goal}, ${span}, an estimate`;
-}
-
-function Outline({ worked }: { worked: PieceWorkup | undefined }) {
-  if (!worked) {
-    return <span className="size-12" />;
-  }
-  const xs = worked.outline.filter((_, i) => i % 2 === 0);
-  const zs = worked.outline.filter((_, i) => i % 2 === 1);
-  const k = 42 / Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...zs));
-  const path = xs.map((x, i) => `${i === 0 ? 'M' : 'L'}${24 + x * k} ${46 - zs[i]! * k}`).join('');
-  return (
-    <svg width={48} height={48} aria-hidden="true" className="shrink-0">
-      <path d={`${path}Z`} fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth={1.4} />
-    </svg>
-  );
 }
 
 function Fields({ piece, worked }: { piece: OwnPiece; worked: PieceWorkup | undefined }) {

@@ -97,7 +97,9 @@ record ArtSet(
         List<Field.Choice> motifs = new ArrayList<>();
         place.art().forEach(m -> motifs.add(new Field.Choice(m.id(), m.name())));
         Object told = values.get("motif");
-        if (motifs.stream().noneMatch(m -> m.name().equals(told))) {
+        if (told == null
+                ? motifs.isEmpty()
+                : motifs.stream().noneMatch(m -> m.name().equals(told))) {
             // What is gone from the plan's art is told, not refused: the course stays as it is until another is chosen.
             motifs.add(
                     told == null ? new Field.Choice("none", "none yet") : new Field.Choice("" + told, told + ", gone"));
