@@ -184,6 +184,7 @@ export const api = {
     asBlob(http.POST(`/api/days/${what}`, { body: { id, plan }, ...BLOB })),
   outlook: () => got(http.GET('/api/days/orders')),
   pieces: (plan: Plan) => got(http.POST('/api/pieces', { body: { plan } })),
+  pieceTray: (plan: Plan, tier: string) => got(http.POST('/api/pieces/tray', { body: { plan, tier } })),
   steps: (id: number, plan: Plan) => got(http.POST('/api/steps', { body: { id, plan } })),
   handover: (id: number, plan: Plan) => got(http.POST('/api/handover', { body: { id, plan } })),
   handoverPdf: (id: number, plan: Plan) =>

@@ -452,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/tray": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tray_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/next-tier": {
         parameters: {
             query?: never;
@@ -1125,7 +1141,7 @@ export interface components {
         };
         Labour: {
             /** Format: double */
-            minutes: number;
+            minutes?: number;
             /** Format: double */
             placing: number;
             pauses: boolean;
@@ -1175,7 +1191,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind?: "own" | "cut_shape" | "nail_flower" | "cut_figure";
+            kind?: "own" | "cut_shape" | "nail_flower" | "cut_figure" | "bow" | "arch" | "flower" | "spray" | "moulded" | "rolled" | "model" | "poured" | "sphere" | "lace";
             settings?: {
                 [key: string]: unknown;
             };
@@ -1200,6 +1216,10 @@ export interface components {
             /** @enum {string} */
             eaten: "eat" | "hard" | "out";
             art?: components["schemas"]["Motif"];
+            others?: string[];
+            recipe?: components["schemas"]["PieceRecipe"];
+            /** Format: double */
+            breaks?: number;
         };
         OwnTask: {
             id: string;
@@ -1212,6 +1232,45 @@ export interface components {
             storage?: "room" | "former" | "fridge" | "freezer";
             after: string[];
             before: string[];
+        };
+        PartSeat: {
+            /** Format: double */
+            out: number;
+            /** Format: double */
+            up: number;
+            /** Format: double */
+            tilt: number;
+            /** Format: double */
+            from: number;
+        };
+        PiecePart: {
+            name: string;
+            /** @enum {string} */
+            form: "petal" | "heart" | "leaf" | "round" | "oval" | "blossom" | "calyx" | "square" | "ball" | "egg" | "cone" | "cylinder" | "stamen" | "wire";
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            thick: number;
+            /** Format: int32 */
+            each: number;
+            /** Format: int32 */
+            order: number;
+            /** Format: int32 */
+            colour: number;
+            /** @enum {string} */
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            /** @enum {string} */
+            over?: "flat" | "cup" | "cone" | "ball";
+            /** Format: double */
+            hours?: number;
+            thinned: boolean;
+            set: components["schemas"]["PartSeat"];
+        };
+        PieceRecipe: {
+            name: string;
+            parts: components["schemas"]["PiecePart"][];
         };
         Plan: {
             format: string;
@@ -1274,6 +1333,7 @@ export interface components {
             /** @enum {string} */
             until?: "handled" | "hard";
             layer?: components["schemas"]["Layer"];
+            weighed?: components["schemas"]["Weighing"][];
         };
         Save: {
             /** Format: int32 */
@@ -1283,7 +1343,7 @@ export interface components {
         Seat: {
             tier: string;
             /** @enum {string} */
-            on: "top" | "side" | "ledge" | "hole";
+            on: "top" | "side" | "ledge" | "hole" | "board";
             /** Format: double */
             angle: number;
             /** Format: double */
@@ -1387,6 +1447,12 @@ export interface components {
             borders: components["schemas"]["Border"][];
             divisions: components["schemas"]["DivisionSpec"][];
             dressings: components["schemas"]["Dressing"][];
+        };
+        Weighing: {
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            grams: number;
         };
         ZoneSpec: {
             from: components["schemas"]["Height"];
@@ -2360,10 +2426,34 @@ export interface components {
             handled?: number;
             /** Format: double */
             hard?: number;
+            weighed?: components["schemas"]["WeighedPiece"];
+        };
+        Facet: {
+            xyz: number[];
+            shade?: string;
+            /** Format: double */
+            tone: number;
+        };
+        PieceComponent: {
+            what: components["schemas"]["Phrase"];
+            /** Format: int32 */
+            each: number;
+            /** Format: int32 */
+            stage: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            thickness: number;
+            former?: components["schemas"]["Phrase"];
         };
         PieceWorkup: {
             id: string;
             outline: number[];
+            look: components["schemas"]["Facet"][];
             /** Format: double */
             grams: number;
             /** Format: double */
@@ -2374,6 +2464,11 @@ export interface components {
             buried: number;
             places: components["schemas"]["Place"][];
             fields: components["schemas"]["Field"][];
+            sizes: components["schemas"]["Sizes"];
+            colours: string[];
+            parts: components["schemas"]["PieceComponent"][];
+            spares: components["schemas"]["Spared"][];
+            recipe?: components["schemas"]["PieceRecipe"];
             shade?: string;
             dries?: components["schemas"]["Dries"];
         };
@@ -2387,7 +2482,44 @@ export interface components {
             up: number;
             /** Format: double */
             angle: number;
-            within: boolean;
+            /** @enum {string} */
+            on: "top" | "side" | "ledge" | "hole" | "board";
+        };
+        Sizes: {
+            width: string;
+            height?: string;
+            thickness?: string;
+        };
+        Spared: {
+            /** Format: double */
+            sure: number;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            minutes: number;
+        };
+        WeighedPiece: {
+            /** Format: double */
+            end: number;
+            /** Format: double */
+            sure: number;
+            /** Format: double */
+            base: number;
+            /** Format: double */
+            plain: number;
+        };
+        PiecesOn: {
+            plan: components["schemas"]["Plan"];
+            tier?: string;
+        };
+        AheadTray: {
+            /** @enum {string} */
+            kind: "own" | "cut_shape" | "nail_flower" | "cut_figure" | "bow" | "arch" | "flower" | "spray" | "moulded" | "rolled" | "model" | "poured" | "sphere" | "lace";
+            kindName: string;
+            piece: components["schemas"]["OwnPiece"];
+            worked: components["schemas"]["PieceWorkup"];
         };
         Allergen: {
             name: string;
@@ -2708,7 +2840,7 @@ export interface components {
         };
         AheadChoice: {
             /** @enum {string} */
-            kind: "own" | "cut_shape" | "nail_flower" | "cut_figure";
+            kind: "own" | "cut_shape" | "nail_flower" | "cut_figure" | "bow" | "arch" | "flower" | "spray" | "moulded" | "rolled" | "model" | "poured" | "sphere" | "lace";
             name: string;
         };
         Choices: {
@@ -3581,6 +3713,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PieceWorkup"][];
+                };
+            };
+        };
+    };
+    tray_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PiecesOn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AheadTray"][];
                 };
             };
         };

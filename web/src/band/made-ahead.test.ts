@@ -2,15 +2,22 @@ import { describe, expect, it } from 'vitest';
 import type { PieceWorkup } from '../api/client';
 import { isBehind, reaches, stood } from './made-ahead';
 
-const piece = (angle: number, up: number): PieceWorkup => ({
+type On = PieceWorkup['places'][number]['on'];
+
+const piece = (angle: number, up: number, on: On = 'top'): PieceWorkup => ({
   id: 'star',
   outline: [-10, 0, 10, 0, 0, 30],
+  look: [{ xyz: [-10, 0, 0, 10, 0, 0, 0, 0, 30], tone: 0 }],
+  sizes: { width: 'Width' },
+  colours: ['Colour'],
+  parts: [],
+  spares: [],
   grams: 4,
   minutes: 10,
   picks: 1,
   buried: 50,
   fields: [],
-  places: [{ tier: 'top', x: 40 * Math.sin(angle), y: -40 * Math.cos(angle), up, angle, within: false }],
+  places: [{ tier: 'top', x: 40 * Math.sin(angle), y: -40 * Math.cos(angle), up, angle, on }],
 });
 const tops = new Map([['top', 100]]);
 
@@ -25,16 +32,15 @@ describe('pieces made ahead', () => {
     expect(one!.d).toBeCloseTo(d, 9);
     expect(isBehind(one!)).toBe(behind);
     expect(one!.faces).toBe(!behind);
-    expect(one!.onSide).toBe(false);
+    expect(one!.on).toBe('top');
   });
   it('in a hole is on no side, and seen above the top alone', () => {
-    const own = piece(0, 0);
-    const [one] = stood([{ ...own, places: [{ ...own.places[0]!, within: true }] }], tops, 0);
-    expect(one!.onSide).toBe(false);
+    const [one] = stood([piece(0, 0, 'hole')], tops, 0);
     expect(one!.floor).toBe(100);
   });
   it('at the side is told from one on top, and a topper reaches above the stack', () => {
-    expect(stood([piece(0, 30)], tops, 0)[0]!.onSide).toBe(true);
+    expect(isBehind(stood([piece(Math.PI, 30, 'side')], tops, 0)[0]!)).toBe(false);
+    expect(isBehind(stood([piece(Math.PI, 0, 'board')], tops, 0)[0]!)).toBe(true);
     expect(reaches([piece(0, 100)], 'top', 100)).toBe(30);
     expect(reaches([piece(0, 30)], 'top', 100)).toBe(0);
   });

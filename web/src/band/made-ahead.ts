@@ -1,13 +1,14 @@
 import type { PieceWorkup } from '../api/client';
-import { INKS } from './brush';
+import { deepened } from './brush';
 import { drawn, eyeOf, type Pose } from './draw';
+import { type Facet, fillOf } from './facets';
+
+type On = PieceWorkup['places'][number]['on'];
 
 /** A piece made ahead in its place on a tier, as it stands to the viewer. */
 export interface Stood {
   tier: string;
-  /** x to its right and up from its foot, mm. */
-  outline: readonly number[];
-  shade: string | undefined;
+  look: readonly Facet[];
   x: number;
   up: number;
   /** Away from the viewer. */
@@ -19,8 +20,8 @@ export interface Stood {
   faces: boolean;
   /** What of it is lower than this above the tier's foot stands in its hole, mm. */
   floor: number;
-  /** Whether it is held by the side: from behind the cake hides it. */
-  onSide: boolean;
+  /** Where it goes: held by the side it is hidden by the cake from behind; on the board it is before or behind all of it. */
+  on: On;
 }
 
 /** Every piece in its place, the cake turned. */
@@ -31,21 +32,20 @@ export function stood(
 ): Stood[] {
   const cos = Math.cos(turn);
   const sin = Math.sin(turn);
-  return pieces.flatMap(({ outline, places, shade }) =>
+  return pieces.flatMap(({ look, places }) =>
     places.map((p) => {
       const [c, s] = [Math.cos(p.angle), Math.sin(p.angle)];
       return {
         tier: p.tier,
-        outline,
-        shade,
+        look,
         x: p.x * cos + p.y * sin,
         d: p.y * cos - p.x * sin,
         up: p.up,
         rightX: c * cos + s * sin,
         rightD: s * cos - c * sin,
         faces: -c * cos - s * sin < 0,
-        floor: p.within ? (tops.get(p.tier) ?? 0) : Number.NEGATIVE_INFINITY,
-        onSide: !p.within && p.up < (tops.get(p.tier) ?? 0) - 1e-6,
+        floor: p.on === 'hole' ? (tops.get(p.tier) ?? 0) : Number.NEGATIVE_INFINITY,
+        on: p.on,
       };
     }),
   );
@@ -53,35 +53,75 @@ export function stood(
 
 /** Which of a tier's pieces are drawn before what stands on the tier: those behind its axis. */
 export function isBehind(piece: Stood): boolean {
-  return !piece.onSide && piece.d > 0;
+  return piece.on !== 'side' && piece.d > 0;
 }
 
-/** Pieces of a tier, the farthest first. */
+interface Ink {
+  fill: string;
+  stroke: string;
+}
+
+const inks = new WeakMap<Facet, Ink>();
+
+function inkOf(facet: Facet): Ink {
+  const known = inks.get(facet);
+  if (known) {
+    return known;
+  }
+  const fill = fillOf(facet);
+  const ink = { fill, stroke: deepened(fill, 0.28) };
+  inks.set(facet, ink);
+  return ink;
+}
+
+/** A facet on the page, and how far away it is. */
+interface Laid {
+  facet: Facet;
+  px: number[];
+  away: number;
+}
+
+/** Pieces of a tier, the farthest first, and of each the farthest of what is seen of it. */
 export function drawAhead(ctx: CanvasRenderingContext2D, pieces: readonly Stood[], pose: Pose): void {
   const toPx = drawn(eyeOf(pose));
+  const [cos, sin] = [Math.cos(pose.view.tilt), Math.sin(pose.view.tilt)];
+  ctx.lineJoin = 'round';
+  ctx.lineWidth = 0.6;
   for (const piece of [...pieces].sort((a, b) => b.d - a.d)) {
-    if (piece.onSide && !piece.faces) {
+    if (piece.on === 'side' && !piece.faces) {
       continue;
     }
-    ctx.beginPath();
-    for (let i = 0; i + 1 < piece.outline.length; i += 2) {
-      const px = piece.outline[i]!;
-      ctx.lineTo(
-        ...toPx(
-          piece.x + px * piece.rightX,
-          Math.max(piece.floor, piece.up + piece.outline[i + 1]!),
-          piece.d + px * piece.rightD,
-        ),
-      );
+    for (const { facet, px } of laid(piece, toPx, cos, sin)) {
+      ctx.beginPath();
+      for (let i = 0; i < px.length; i += 2) {
+        ctx.lineTo(px[i]!, px[i + 1]!);
+      }
+      ctx.closePath();
+      const ink = inkOf(facet);
+      ctx.fillStyle = ink.fill;
+      ctx.fill();
+      ctx.strokeStyle = ink.stroke;
+      ctx.stroke();
     }
-    ctx.closePath();
-    ctx.fillStyle = piece.shade ?? INKS.made;
-    ctx.fill();
-    ctx.lineJoin = 'round';
-    ctx.strokeStyle = INKS.ink;
-    ctx.lineWidth = 1.1;
-    ctx.stroke();
   }
+}
+
+function laid(piece: Stood, toPx: ReturnType<typeof drawn>, cos: number, sin: number): Laid[] {
+  const all = piece.look.map((facet) => {
+    const { xyz } = facet;
+    const px: number[] = [];
+    let away = 0;
+    for (let i = 0; i + 2 < xyz.length; i += 3) {
+      const [x, y] = [xyz[i]!, xyz[i + 1]!];
+      // Its right and its back are square to one another, both level.
+      const d = piece.d + x * piece.rightD + y * piece.rightX;
+      const up = Math.max(piece.floor, piece.up + xyz[i + 2]!);
+      px.push(...toPx(piece.x + x * piece.rightX - y * piece.rightD, up, d));
+      away += d * cos - up * sin;
+    }
+    return { facet, px, away: (away * 3) / xyz.length };
+  });
+  return all.sort((a, b) => b.away - a.away);
 }
 
 /** How far pieces reach above the stack, mm. */

@@ -75,6 +75,11 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier, pie
       const here = { ...place, foot };
       if (i === 0) {
         drawBoard(ctx, t.form, courses[i]!, here);
+        drawAhead(
+          ctx,
+          all.filter((p) => p.on === 'board' && isBehind(p)),
+          here,
+        );
       }
       drawTier(ctx, body, courses[i]!, here, {
         chosen: t.id === chosen,
@@ -92,7 +97,14 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier, pie
       if (waiting) {
         drawAhead(ctx, ...waiting);
       }
-      const own = all.filter((p) => p.tier === t.id);
+      if (i === 0) {
+        drawAhead(
+          ctx,
+          all.filter((p) => p.on === 'board' && !isBehind(p)),
+          here,
+        );
+      }
+      const own = all.filter((p) => p.tier === t.id && p.on !== 'board');
       drawAhead(ctx, own.filter(isBehind), here);
       waiting = [own.filter((p) => !isBehind(p)), here];
       foot -= body.upright * Math.cos(view.current.tilt) * place.k;

@@ -12,7 +12,6 @@ import { kilos, length, lengthParts } from '../units/units';
 import { Carried } from './carried';
 import { Coverings } from './coverings';
 import { Elevation } from './elevation';
-import { Pieces } from './pieces';
 import { Seat } from './seat';
 
 /** What carries the cake: masses and loads, dowels and where each tier sits. */
@@ -53,7 +52,6 @@ export function Build() {
           </div>
           <Carried standing={standing} />
           <Coverings />
-          <Pieces />
         </>
       ) : error ? null : (
         <p className="note">Working it out</p>

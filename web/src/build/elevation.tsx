@@ -1,4 +1,5 @@
 import type { Built, Inserted, Plan, TierWorkup } from '../api/client';
+import { pathOf, seen } from '../band/facets';
 import { usePieces } from '../plan/use';
 import { kilos } from '../units/units';
 
@@ -103,7 +104,7 @@ function Pin({ stuck: s, k }: { stuck: Inserted; k: number }) {
   );
 }
 
-/** Pieces of one's own where they will be, as far as they are seen from the front. */
+/** Pieces made ahead where they will be, as far as they are seen from the front. */
 function OwnPieces({
   tiers,
   plan,
@@ -114,45 +115,30 @@ function OwnPieces({
   const worked = usePieces(plan).data ?? [];
   const seats = tiers.map((t, i) => ({
     id: t.id,
-    form: t.form,
     foot: tiers.slice(0, i).reduce((sum, o) => sum + o.form.height.mm + board, 0),
     middle: built.tiers.slice(1, i + 1).reduce((sum, s) => sum + s.shift.x, 0),
   }));
-  return plan.pieces.flatMap((piece) => {
-    const outline = worked.find((w) => w.id === piece.id)?.outline;
-    const on = seats.find((s) => s.id === piece.seat.tier) ?? seats.at(-1)!;
-    if (outline === undefined) {
-      return [];
-    }
-    return Array.from({ length: piece.count }, (_, i) => {
-      const angle = ((piece.seat.angle + (360 * i) / piece.count) * Math.PI) / 180;
-      const side = piece.seat.on === 'side';
-      if (side && Math.cos(angle) < 0) {
+  return worked.flatMap((w) =>
+    w.places.map((p, i) => {
+      const on = seats.find((s) => s.id === p.tier) ?? seats.at(-1)!;
+      const [c, s] = [Math.cos(p.angle), Math.sin(p.angle)];
+      if (p.on === 'side' && c < 0) {
         return null;
       }
-      const hole = piece.seat.on === 'hole';
-      const out = hole || piece.seat.on === 'top' ? piece.seat.out : piece.seat.out || on.form.width / 2;
-      const x = on.middle + (side ? on.form.width / 2 : out) * Math.sin(angle);
-      const z = on.foot + (side ? piece.seat.up : hole ? 0 : on.form.height.mm);
-      const flat = side ? Math.abs(Math.cos(angle)) : 1;
-      const path = outline
-        .map((v, j) =>
-          j % 2 === 0 ? `${j === 0 ? 'M' : 'L'}${(x + v * flat) * k} ${-(z + outline[j + 1]!) * k}` : '',
-        )
-        .join('');
+      const hole = p.on === 'hole';
+      const faces = seen(w.look, (x, y, z) => [x * c - y * s, z, x * s + y * c]);
       return (
-        <path
-          key={`${piece.id}-${i}`}
-          d={`${path}Z`}
-          fill="var(--color-tape)"
-          fillOpacity={hole ? 0.3 : 0.55}
-          stroke="var(--color-ink)"
-          strokeWidth={1.2}
-          strokeDasharray={hole ? '5 4' : undefined}
+        <g
+          key={`${w.id}-${i}`}
+          opacity={hole ? 0.4 : 0.85}
+          transform={`translate(${(on.middle + p.x) * k} ${-(on.foot + p.up) * k})`}
         >
-          <title>{piece.name}</title>
-        </path>
+          <title>{plan.pieces.find((o) => o.id === w.id)?.name}</title>
+          {faces.map((f, j) => (
+            <path key={j} d={pathOf(f.points, k)} fill={f.fill} stroke={f.stroke} strokeWidth={0.6} />
+          ))}
+        </g>
       );
-    });
-  });
+    }),
+  );
 }

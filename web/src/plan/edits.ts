@@ -366,8 +366,12 @@ export function mend(place: MendPlace, { changes }: Mend): Edit {
           : setting(tier!, dressing!, name, value);
       }
       case 'piece': {
-        const [piece, name] = field.split('/');
-        return onPiece(piece!, (p) => withField(p, name!, value));
+        const [piece, name, setting] = field.split('/');
+        return onPiece(piece!, (p) =>
+          setting === undefined
+            ? withField(p, name!, value)
+            : { ...p, settings: withField(p.settings ?? {}, setting, value) },
+        );
       }
       case 'agenda':
         return onAgenda((a) => withField(a, field, value));

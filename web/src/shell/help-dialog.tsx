@@ -7,7 +7,7 @@ import { setSingleKeys, singleKeysOn } from './keys';
 const KEYS: [string, string][] = [
   ['[   ]', 'one section fewer, one more'],
   [',   .', 'tier above, tier below'],
-  ['1 … 6', 'Measure, Divide, Dress, Make, Days, Build'],
+  ['1 … 7', 'Measure, Divide, Dress, Ahead, Make, Days, Build'],
   ['P', 'print'],
   ['↑ ↓', 'move the handle you hold by one division of your tape, ← → along the side; with Shift by five'],
   ['← →', 'turn the cake you hold; with Shift by three times as much; ↑ ↓ tilt it, Home is the front'],

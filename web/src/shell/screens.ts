@@ -50,6 +50,7 @@ export const stages = new Fetched<StageKey>({
   measure: () => import('../measure/measure').then((m) => m.Measure),
   divide: () => import('../divide/divide').then((m) => m.Divide),
   dress: () => import('../dress/dress').then((m) => m.Dress),
+  ahead: () => import('../ahead/ahead').then((m) => m.Ahead),
   make: () => import('../make/make').then((m) => m.Make),
   build: () => import('../build/build').then((m) => m.Build),
   days: () => import('../days/days').then((m) => m.DaysStage),

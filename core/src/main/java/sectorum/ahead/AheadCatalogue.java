@@ -1,13 +1,28 @@
 package sectorum.ahead;
 
 import java.util.List;
+import sectorum.measure.Field;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
+import sectorum.plan.Plan;
 
 /** The kinds of pieces that can be made ahead, the plain one first. A new kind is one row here. */
 public final class AheadCatalogue {
-    private static final List<AheadKind> ALL =
-            List.of(new PlainPiece(), new CutShape(), new NailFlower(), new CutFigure());
+    private static final List<AheadKind> ALL = List.of(
+            new PlainPiece(),
+            new Bow(),
+            new CutFigure(),
+            new Arch(),
+            new Flower(),
+            new Spray(),
+            new Moulded(),
+            new Rolled(),
+            new SmallModel(),
+            new Poured(),
+            new HalfSpheres(),
+            new LaceNest(),
+            new NailFlower(),
+            new CutShape());
 
     private AheadCatalogue() {}
 
@@ -21,7 +36,16 @@ public final class AheadCatalogue {
     }
 
     /** What follows for a piece of a plan. */
-    public static MadeAhead make(OwnPiece piece) {
-        return of(piece.made()).make(piece.values(), piece);
+    public static MadeAhead make(Plan plan, OwnPiece piece) {
+        return make(piece, Bed.of(plan, piece));
+    }
+
+    public static MadeAhead make(OwnPiece piece, Bed bed) {
+        return of(piece.made()).make(piece.values(), piece, bed);
+    }
+
+    /** Settings of a piece's kind. */
+    public static List<Field> fields(OwnPiece piece, Bed bed) {
+        return of(piece.made()).fields(piece.values(), piece, bed);
     }
 }

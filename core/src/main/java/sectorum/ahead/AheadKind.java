@@ -2,10 +2,12 @@ package sectorum.ahead;
 
 import java.util.List;
 import sectorum.finding.Rule;
+import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
+import sectorum.plan.PieceRecipe;
 
 /** A kind of piece that is made ahead. Stateless; one file each; see {@link AheadCatalogue}. */
 public interface AheadKind {
@@ -18,9 +20,36 @@ public interface AheadKind {
     /** The rules it judges by. */
     List<Rule> rules();
 
-    /** Its settings, defaults taken from the piece's size and the settings given. */
-    List<Field> fields(Values settings, OwnPiece piece);
+    /** Its settings, defaults taken from the piece's size, the settings given and what it goes onto. */
+    List<Field> fields(Values settings, OwnPiece piece, Bed bed);
 
     /** Everything that follows from the settings; pure. */
-    MadeAhead make(Values settings, OwnPiece piece);
+    MadeAhead make(Values settings, OwnPiece piece, Bed bed);
+
+    /** What its three measures are. */
+    default Sizes sizes() {
+        return new Sizes("Width", "Height", "Thickness");
+    }
+
+    /** What its colours are for, the first one first. */
+    default List<String> colours(Values settings, OwnPiece piece) {
+        return List.of("Colour");
+    }
+
+    /** The recipe of parts that it follows. */
+    @Absent
+    default PieceRecipe recipe(Values settings, OwnPiece piece) {
+        return null;
+    }
+
+    /** Ready ones to begin with, as large as what they go onto asks; each under a name of its own. */
+    List<OwnPiece> offers(Bed bed);
+
+    /**
+     * What a kind calls the measures of its pieces.
+     *
+     * @param height absent: it is not asked for, and likewise the others
+     */
+    record Sizes(
+            String width, @Absent String height, @Absent String thickness) {}
 }

@@ -2,11 +2,7 @@ package sectorum.ahead;
 
 import java.util.List;
 import sectorum.art.Rings;
-import sectorum.bench.Storage;
-import sectorum.drawing.Drawings;
 import sectorum.finding.Rule;
-import sectorum.material.Adhesive;
-import sectorum.material.Material;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -14,7 +10,6 @@ import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.technique.Element;
-import sectorum.technique.Making;
 
 /** A leaf or a blossom cut from a sheet and dried, as a garland takes it: its mass is that of its own outline. */
 final class CutShape implements AheadKind {
@@ -41,57 +36,38 @@ final class CutShape implements AheadKind {
     }
 
     @Override
-    public List<Field> fields(Values settings, OwnPiece piece) {
+    public List<Field> fields(Values settings, OwnPiece piece, Bed bed) {
         return List.of(SHAPE);
     }
 
     @Override
-    public MadeAhead make(Values settings, OwnPiece piece) {
+    public MadeAhead make(Values settings, OwnPiece piece, Bed bed) {
         Element shape = Element.of(SHAPE.choice(settings), CUT);
         // The size of a leaf is its length, which is the wider of its two.
         Rings front = Rings.raised(shape.outline(Math.max(piece.width(), piece.height())));
-        Storage on = piece.resting().faces() == OwnPiece.Faces.FORMER
-                ? Storage.FORMER
-                : piece.resting().storage();
-        Material material = piece.material();
-        Component only = new Component(
-                Phrase.of("{}", Quantity.text(piece.name())),
-                front,
-                piece.thickness(),
-                material,
-                1,
-                1,
-                piece.resting().stated(),
-                on);
-        double grams = (material == null ? shape.material() : material).sheet(front.area(), piece.thickness());
-        return new MadeAhead(
-                List.of(only),
-                front,
-                front,
-                grams,
-                piece.picks(),
-                piece.buried(),
-                material == null ? Adhesive.ROYAL : material.adhesive(),
-                steps(piece),
-                Drawings.when(List::of),
-                List.of());
+        PieceBuilder b = new PieceBuilder(piece, shape.material());
+        b.part(Component.cut(
+                        Phrase.of("{}", Quantity.text(piece.name())), front, piece.thickness(), piece.material(), 1)
+                .over(PlainPiece.former(piece, 1)));
+        b.step(
+                Phrase.of(
+                        "Roll the paste to {} and cut {} × {}; thin their edges with a ball tool and lay them out.",
+                        Quantity.length(piece.thickness()),
+                        Quantity.count(piece.count()),
+                        Quantity.text(piece.name())),
+                "cutter, ball tool, foam pad",
+                piece.labour().minutesOr(1));
+        b.stage(piece.name(), piece);
+        b.looking(new Sculpt().card(0, front.outers().get(0), 0));
+        return b.weighing(b.material().sheet(front.area(), piece.thickness())).made();
     }
 
-    private static List<Making.Step> steps(OwnPiece piece) {
-        Quantity many = Quantity.count(piece.count());
-        Quantity name = Quantity.text(piece.name());
-        return List.of(
-                Making.Step.of(
-                        Phrase.of(
-                                "Roll the paste to {} and cut {} × {}; thin their edges with a ball tool and lay them out.",
-                                Quantity.length(piece.thickness()),
-                                many,
-                                name),
-                        "cutter, ball tool, foam pad",
-                        piece.count() * piece.labour().minutes()),
-                Making.Step.of(
-                        Phrase.of("Put {} × {} on.", many, name),
-                        "royal icing",
-                        piece.count() * piece.labour().placing()));
+    @Override
+    public List<OwnPiece> offers(Bed bed) {
+        return List.of(new Offer(PieceKind.CUT_SHAPE, "cut-leaves", "Cut leaves")
+                .sized(30, 30, 1.5)
+                .many(12)
+                .with("shape", "leaf")
+                .made());
     }
 }

@@ -1,7 +1,9 @@
 package sectorum.ahead;
 
+import java.util.ArrayList;
 import java.util.List;
 import sectorum.art.Rings;
+import sectorum.build.Planted;
 import sectorum.drawing.Drawings;
 import sectorum.finding.Finding;
 import sectorum.material.Adhesive;
@@ -11,29 +13,51 @@ import sectorum.technique.Making;
  * What follows for a piece made ahead.
  *
  * @param components what one is put together from, in order of work
- * @param front how one is seen from the front
- * @param above how one is seen from above, x from its middle and z away from its front
+ * @param look what is seen of one, in space
+ * @param front the outline around it, seen from the front
+ * @param planted how one stands in the cake
  * @param grams of one
- * @param picks in one
- * @param buried how deep one goes into the cake, mm
  * @param adhesive what holds it beside, or instead of, its picks
- * @param steps of making and of placing all of them
+ * @param stages of making all of them, in order
+ * @param placing all of them on the cake
  * @param drawings its templates
+ * @param out what of one is not eaten, its picks left out: wires, sticks, a bought ornament
  */
 public record MadeAhead(
         List<Component> components,
+        List<Face> look,
         Rings front,
-        Rings above,
+        Planted planted,
         double grams,
-        int picks,
-        double buried,
         Adhesive adhesive,
-        List<Making.Step> steps,
+        List<Stage> stages,
+        Making.Step placing,
         Drawings drawings,
+        List<Making.Out> out,
         List<Finding> findings) {
     public MadeAhead {
         components = List.copyOf(components);
-        steps = List.copyOf(steps);
+        look = List.copyOf(look);
+        stages = List.copyOf(stages);
+        out = List.copyOf(out);
         findings = List.copyOf(findings);
+    }
+
+    /** The last stage: what it waits for is what the cake waits for. */
+    public Stage last() {
+        return stages.get(stages.size() - 1);
+    }
+
+    /** All that hands do, in order. */
+    public List<Making.Step> steps() {
+        List<Making.Step> steps = new ArrayList<>();
+        stages.forEach(s -> steps.addAll(s.steps()));
+        steps.add(placing);
+        return steps;
+    }
+
+    /** Hands to make all of them, without placing. */
+    public double minutes() {
+        return stages.stream().mapToDouble(Stage::minutes).sum();
     }
 }

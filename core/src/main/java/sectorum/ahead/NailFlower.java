@@ -6,7 +6,6 @@ import sectorum.art.Rings;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.drawing.Drawing;
-import sectorum.drawing.Drawings;
 import sectorum.drawing.Ink;
 import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
@@ -33,6 +32,7 @@ final class NailFlower implements AheadKind {
     private static final int CHILLS = 20;
 
     private static final double SOFTENS = 5;
+    private static final double PIPED_MINUTES = 3;
     /** Each round reaches in so much of the one outside it. */
     private static final double INWARD = 0.72;
 
@@ -52,7 +52,7 @@ final class NailFlower implements AheadKind {
     }
 
     @Override
-    public List<Field> fields(Values settings, OwnPiece piece) {
+    public List<Field> fields(Values settings, OwnPiece piece, Bed bed) {
         double cm = piece.width() / 10;
         return List.of(
                 Field.count("petals", "Petals in the outer round", 3, 24, 5, "Inner rounds have as many or fewer."),
@@ -68,36 +68,59 @@ final class NailFlower implements AheadKind {
     }
 
     @Override
-    public MadeAhead make(Values settings, OwnPiece piece) {
-        List<Field> fields = fields(settings, piece);
+    public MadeAhead make(Values settings, OwnPiece piece, Bed bed) {
+        List<Field> fields = fields(settings, piece, bed);
         int petals = (int) fields.get(0).number(settings);
         int rounds = (int) fields.get(1).number(settings);
         int stamens = (int) fields.get(2).number(settings);
-        double grams = fields.get(3).number(settings);
-        Material of = piece.material() == null ? Material.BUTTERCREAM : piece.material();
+        PieceBuilder b = new PieceBuilder(piece, Material.BUTTERCREAM);
         Rings front = Rings.raised(round(piece.width(), petals, 0));
-        Storage on = isChilled(of) ? Storage.FRIDGE : Storage.ROOM;
-        Component only = new Component(
-                Phrase.of("{}", Quantity.text(piece.name())),
-                front,
-                piece.thickness(),
-                of,
-                1,
-                1,
-                piece.resting().stated(),
-                on,
-                grams);
-        return new MadeAhead(
-                List.of(only),
-                front,
-                front,
-                grams,
-                piece.picks(),
-                piece.buried(),
-                Adhesive.ITSELF,
-                steps(piece, of, petals, rounds, stamens),
-                Drawings.when(() -> List.of(paper(piece.width(), petals, rounds))),
-                List.of());
+        b.part(Component.cut(Phrase.of("{}", Quantity.text(piece.name())), front, piece.thickness(), b.material(), 1)
+                .weighing(fields.get(3).number(settings)));
+        pipe(b, piece, petals, rounds, stamens);
+        b.stage(piece.name(), piece);
+        Sculpt look = new Sculpt();
+        double out = piece.width() / 2;
+        for (int j = 0; j < rounds; j++) {
+            int many = Math.max(3, petals - 2 * j);
+            for (int i = 0; i < many; i++) {
+                double long_ = Math.max(2, out * Math.pow(INWARD, j));
+                look.blade(
+                        0,
+                        Shapes.petal(long_ * 2.6 / many + 2, long_),
+                        new double[] {0, 0, j * piece.thickness() / rounds},
+                        2 * Math.PI * (i + (j % 2) * 0.5) / many,
+                        0.25 + 0.3 * j,
+                        0.3);
+            }
+        }
+        if (stamens > 0) {
+            double dot = Math.max(1, piece.width() * 0.12);
+            look.egg(1, new double[] {0, 0, piece.thickness()}, dot, dot, dot);
+        }
+        double nod = piece.seat().on() == OwnPiece.On.SIDE ? Math.PI / 2 : Math.PI / 5;
+        b.looking(Flower.placed(look, nod, piece));
+        b.stuck(Adhesive.ITSELF);
+        b.placing(lift(piece, b.material()), "cold palette knife");
+        b.drawn(() -> List.of(paper(piece.width(), petals, rounds)));
+        return b.made();
+    }
+
+    @Override
+    public List<String> colours(Values settings, OwnPiece piece) {
+        return List.of("Petals", "Stamens");
+    }
+
+    @Override
+    public List<OwnPiece> offers(Bed bed) {
+        double across = Math.max(15, Math.min(50, bed.across() * 0.16));
+        return List.of(new Offer(PieceKind.NAIL_FLOWER, "nail-flower", "Piped flower")
+                .sized(across, across, across * 0.3)
+                .many(9)
+                .of(Material.BUTTERCREAM)
+                .eaten(OwnPiece.Eaten.EAT)
+                .on(OwnPiece.On.LEDGE)
+                .made());
     }
 
     /** What stays soft is chilled before it is lifted; what dries is left. */
@@ -110,43 +133,44 @@ final class NailFlower implements AheadKind {
         return (int) Math.max(1, Rounding.floor(SOFTENS / Math.max(placingMinutes, SOFTENS / 60)));
     }
 
-    private static List<Making.Step> steps(OwnPiece piece, Material of, int petals, int rounds, int stamens) {
+    private static Phrase lift(OwnPiece piece, Material of) {
+        Quantity handful = Quantity.count(handful(piece.labour().placing()));
+        return Phrase.of(
+                isChilled(of)
+                        ? "Take {} from the fridge at once, lift them off their papers and set them; the next {} after that."
+                        : "Lift {} at once off their papers and set them; the next {} after that.",
+                handful,
+                handful);
+    }
+
+    private static void pipe(PieceBuilder b, OwnPiece piece, int petals, int rounds, int stamens) {
         Quantity many = Quantity.count(piece.count());
-        int handful = handful(piece.labour().placing());
-        String lift = isChilled(of)
-                ? "Take {} from the fridge at once, lift them off their papers and set them; the next {} after that."
-                : "Lift {} at once off their papers and set them; the next {} after that.";
-        Making.Pause wait = isChilled(of)
+        b.step(
+                Phrase.of(
+                        "Cut {} squares of paper {} wide and stick one to the nail for each flower.",
+                        many,
+                        Quantity.length(piece.width() + PAPER_MM)),
+                "parchment, scissors",
+                Rate.PRICK.minutes(piece.count()) / piece.count());
+        Making.Pause wait = isChilled(b.material())
                 ? new Making.Pause(
                         CHILLS, 10_080, Storage.FRIDGE, "in the fridge on their papers, until they lift whole")
                 : null;
-        return List.of(
-                Making.Step.of(
-                        Phrase.of(
-                                "Cut {} squares of paper {} wide and stick one to the nail for each flower.",
-                                many,
-                                Quantity.length(piece.width() + PAPER_MM)),
-                        "parchment, scissors",
-                        Rate.PRICK.minutes(piece.count())),
-                new Making.Step(
-                        Phrase.of(
-                                "Pipe {}: a centre, then {} rounds of petals, {} in the outer one, each round shifted by half a"
-                                        + " petal; last {} stamens.",
-                                many,
-                                Quantity.count(rounds),
-                                Quantity.count(petals),
-                                Quantity.count(stamens)),
-                        "flower nail, petal nozzle, bags",
-                        piece.count() * piece.labour().minutes(),
-                        wait,
-                        null,
-                        "",
-                        false,
-                        false),
-                Making.Step.of(
-                        Phrase.of(lift, Quantity.count(handful), Quantity.count(handful)),
-                        "cold palette knife",
-                        piece.count() * piece.labour().placing()));
+        b.step(new Making.Step(
+                Phrase.of(
+                        "Pipe {}: a centre, then {} rounds of petals, {} in the outer one, each round shifted by half a petal; last {}"
+                                + " stamens.",
+                        many,
+                        Quantity.count(rounds),
+                        Quantity.count(petals),
+                        Quantity.count(stamens)),
+                "flower nail, petal nozzle, bags",
+                piece.count() * piece.labour().minutesOr(PIPED_MINUTES),
+                wait,
+                null,
+                "",
+                false,
+                false));
     }
 
     /** A round of petals about its middle, its petals turned by a share of one. */

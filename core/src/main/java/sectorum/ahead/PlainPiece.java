@@ -3,18 +3,18 @@ package sectorum.ahead;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.art.Rings;
-import sectorum.bench.Storage;
-import sectorum.drawing.Drawings;
 import sectorum.drawing.Point;
 import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
+import sectorum.material.Material;
+import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Values;
+import sectorum.plan.Layer;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
-import sectorum.technique.Making;
 
 /** A piece of one's own: told by its form, its size and its paste, whatever it is. */
 final class PlainPiece implements AheadKind {
@@ -34,66 +34,57 @@ final class PlainPiece implements AheadKind {
     }
 
     @Override
-    public List<Field> fields(Values settings, OwnPiece piece) {
+    public List<Field> fields(Values settings, OwnPiece piece, Bed bed) {
         return List.of();
     }
 
     @Override
-    public MadeAhead make(Values settings, OwnPiece piece) {
+    public MadeAhead make(Values settings, OwnPiece piece, Bed bed) {
         Rings front = Rings.of(outline(piece));
         boolean pair = piece.form() == OwnPiece.Form.PAIR;
-        Storage on = piece.resting().faces() == OwnPiece.Faces.FORMER
-                ? Storage.FORMER
-                : piece.resting().storage();
-        Phrase what = Phrase.of(pair ? "Half of {}" : "{}", Quantity.text(piece.name()));
-        Component only = new Component(
-                what,
-                front,
-                piece.thickness(),
-                piece.material(),
-                pair ? 2 : 1,
-                1,
-                piece.resting().stated(),
-                on);
-        List<Component> components = new ArrayList<>(List.of(only));
-        OwnPiece.Layer layer = piece.resting().layer();
+        PieceBuilder b = new PieceBuilder(piece, Material.FONDANT);
+        b.part(Component.cut(
+                        Phrase.of(pair ? "Half of {}" : "{}", Quantity.text(piece.name())),
+                        front,
+                        piece.thickness(),
+                        piece.material(),
+                        pair ? 2 : 1)
+                .over(former(piece, pair ? 2 : 1)));
+        Layer layer = piece.resting().layer();
         if (layer != null) {
-            components.add(new Component(
+            b.part(Component.cut(
                     Phrase.of("Layer over {}", Quantity.text(piece.name())),
                     front,
                     layer.thickness(),
                     layer.material(),
-                    1,
-                    2,
-                    null,
-                    on));
+                    1));
         }
-        double half = piece.width() / 2;
-        double deep = piece.thickness() / 2;
-        Rings above = Rings.of(List.of(-half, -deep, half, -deep, half, deep, -half, deep));
-        return new MadeAhead(
-                components,
-                front,
-                above,
-                piece.grams(),
-                piece.picks(),
-                piece.buried(),
-                piece.material() == null ? Adhesive.ROYAL : piece.material().adhesive(),
-                steps(piece),
-                Drawings.when(List::of),
-                List.of());
+        b.step(
+                Phrase.of("Make {} × {}.", Quantity.count(piece.count()), Quantity.text(piece.name())),
+                "",
+                piece.labour().minutesOr(OwnPiece.MINUTES_EACH));
+        b.stage(piece.name(), piece);
+        b.looking(new Sculpt()
+                .card(0, front.outers().get(0), piece.thickness() / 2)
+                .card(0, front.outers().get(0), -piece.thickness() / 2));
+        b.stuck(piece.material() == null ? Adhesive.ROYAL : piece.material().adhesive());
+        return b.weighing(piece.grams()).made();
     }
 
-    private static List<Making.Step> steps(OwnPiece piece) {
-        return List.of(
-                Making.Step.of(
-                        Phrase.of("Make {} × {}.", Quantity.count(piece.count()), Quantity.text(piece.name())),
-                        "",
-                        piece.count() * piece.labour().minutes()),
-                Making.Step.of(
-                        Phrase.of("Put {} × {} on.", Quantity.count(piece.count()), Quantity.text(piece.name())),
-                        piece.picks() > 0 ? "picks" : "royal icing",
-                        piece.count() * piece.labour().placing()));
+    /** Something dried on a former of the cupboard, whatever it is. */
+    @Absent
+    static Former former(OwnPiece piece, int many) {
+        return piece.resting().faces() == OwnPiece.Faces.FORMER
+                ? new Former(Former.Form.FLAT, Math.max(piece.width(), piece.height()), many)
+                : null;
+    }
+
+    @Override
+    public List<OwnPiece> offers(Bed bed) {
+        double wide = Math.max(30, Math.min(160, bed.across() * 0.5));
+        return List.of(new Offer(PieceKind.OWN, "own", "A piece of your own")
+                .sized(wide, wide, 3)
+                .made());
     }
 
     private static List<Double> outline(OwnPiece piece) {

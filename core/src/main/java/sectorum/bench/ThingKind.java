@@ -99,7 +99,8 @@ public enum ThingKind {
                     "Form",
                     List.of(
                             new Field.Choice("flat", "flat board"),
-                            new Field.Choice("round", "round, open"),
+                            new Field.Choice("round", "round, as a cake's side"),
+                            new Field.Choice("roll", "roll or tube"),
                             new Field.Choice("cup", "cup"),
                             new Field.Choice("ball", "half ball")),
                     "flat"),

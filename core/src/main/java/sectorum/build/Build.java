@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Function;
 import sectorum.drawing.Box;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
@@ -121,16 +122,18 @@ public record Build(
         List<Rule> rules = new ArrayList<>(List.of(TILT, OVERHANG, CROWDED));
         rules.addAll(StuckIn.rules());
         rules.addAll(Holes.rules());
+        rules.addAll(Touching.rules());
         return List.copyOf(rules);
     }
 
     /**
      * @param bodies foot to top, one or more
-     * @param pieces of one's own, with their picks
+     * @param pieces made ahead
+     * @param planted how each stands in the cake
      */
-    public static Build of(List<Body> bodies, Stand stand, List<OwnPiece> pieces) {
+    public static Build of(List<Body> bodies, Stand stand, List<OwnPiece> pieces, Function<OwnPiece, Planted> planted) {
         List<Finding> findings = new ArrayList<>();
-        StuckIn in = new StuckIn(bodies, stand, pieces);
+        StuckIn in = new StuckIn(bodies, stand, pieces, planted);
         List<Standing> tiers = standing(bodies, new Under(stand, in), findings);
         double above = tiers.get(0).load();
         double height = height(bodies, stand);
@@ -169,8 +172,9 @@ public record Build(
     }
 
     /** What would be stuck in with other pieces. */
-    static List<Inserted> stuck(List<Body> bodies, Stand stand, List<OwnPiece> pieces) {
-        StuckIn in = new StuckIn(bodies, stand, pieces);
+    static List<Inserted> stuck(
+            List<Body> bodies, Stand stand, List<OwnPiece> pieces, Function<OwnPiece, Planted> planted) {
+        StuckIn in = new StuckIn(bodies, stand, pieces, planted);
         return in.all(standing(bodies, new Under(stand, in), new ArrayList<>()), centre(bodies, stand));
     }
 

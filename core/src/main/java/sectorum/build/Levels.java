@@ -14,8 +14,11 @@ final class Levels {
         this.board = stand.thick();
     }
 
-    /** The tier that a piece goes into: the one it names, or the top one. */
+    /** The tier that a piece goes into: the one it names, or the top one; what is on the board is beside the lowest. */
     Body body(OwnPiece piece) {
+        if (piece.seat().on() == OwnPiece.On.BOARD) {
+            return bodies.get(0);
+        }
         return bodies.stream()
                 .filter(b -> b.id().equals(piece.seat().tier()))
                 .findFirst()

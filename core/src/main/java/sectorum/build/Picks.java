@@ -2,6 +2,7 @@ package sectorum.build;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import sectorum.plan.OwnPiece;
 
 /** Where the picks of pieces of one's own go (craft 4.1, 5.1). */
@@ -9,10 +10,19 @@ final class Picks {
     /** Under a pick there stays so much cake, mm. */
     static final double LEFT_UNDER = 10;
 
-    private final Levels levels;
+    /** Between a tier and what stands on the board before it, mm. */
+    private static final double BEFORE = 4;
 
-    Picks(Levels levels) {
+    private final Levels levels;
+    private final Function<OwnPiece, Planted> planted;
+
+    Picks(Levels levels, Function<OwnPiece, Planted> planted) {
         this.levels = levels;
+        this.planted = planted;
+    }
+
+    Planted planted(OwnPiece piece) {
+        return planted.apply(piece);
     }
 
     /** How deep its picks can go: at most the tier less 10 mm. */
@@ -26,20 +36,19 @@ final class Picks {
     /** All picks of a piece, one after the other. */
     List<Inserted> of(OwnPiece piece) {
         List<Inserted> picks = new ArrayList<>();
-        int each = piece.picks();
+        Planted stands = planted(piece);
         for (int k = 0; k < piece.count(); k++) {
             double angle = Math.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
-            for (int j = 0; j < each; j++) {
-                double beside = (j - (each - 1) / 2.0) * piece.width() / each;
-                picks.add(pick(piece, angle, beside, picks.size() + 1));
+            for (double beside : stands.beside()) {
+                picks.add(pick(piece, stands, angle, beside, picks.size() + 1));
             }
         }
         return picks;
     }
 
-    private Inserted pick(OwnPiece piece, double angle, double beside, int number) {
+    private Inserted pick(OwnPiece piece, Planted stands, double angle, double beside, int number) {
         Body body = levels.body(piece);
-        double depth = Math.min(piece.buried(), deepest(piece));
+        double depth = Math.min(stands.buried(), deepest(piece));
         // From the front to the right, as seen from above: y grows away from the front.
         double dx = Math.sin(angle);
         double dy = -Math.cos(angle);
@@ -49,7 +58,7 @@ final class Picks {
         double x = middle[0] + out * dx - beside * dy;
         double y = middle[1] + out * dy + beside * dx;
         boolean side = piece.seat().on() == OwnPiece.On.SIDE;
-        double z = side ? foot + piece.seat().up() + piece.height() / 2 : foot + body.height();
+        double z = side ? foot + piece.seat().up() + stands.held() : foot + body.height();
         return new Inserted(
                 Inserted.Kind.PICK,
                 body.id(),
@@ -71,6 +80,12 @@ final class Picks {
         return switch (piece.seat().on()) {
             case TOP, HOLE -> piece.seat().out();
             case SIDE -> new Rays(body.foot()).reach(0, 0, dx, dy);
+            case BOARD ->
+                piece.seat().out() > 0
+                        ? piece.seat().out()
+                        : new Rays(body.foot()).reach(0, 0, dx, dy)
+                                + planted(piece).deep() / 2
+                                + BEFORE;
             case LEDGE ->
                 piece.seat().out() > 0
                         ? piece.seat().out()
@@ -82,7 +97,8 @@ final class Picks {
     double off(OwnPiece piece) {
         Body body = levels.body(piece);
         if (piece.seat().on() == OwnPiece.On.SIDE) {
-            return piece.picks() == 0 ? 0 : piece.seat().up() + piece.height() / 2 - body.height();
+            Planted stands = planted(piece);
+            return stands.picks() == 0 ? 0 : piece.seat().up() + stands.held() - body.height();
         }
         return piece.seat().out() - edge(piece);
     }
@@ -91,7 +107,8 @@ final class Picks {
     OwnPiece.Seat inside(OwnPiece piece) {
         OwnPiece.Seat s = piece.seat();
         boolean side = s.on() == OwnPiece.On.SIDE;
-        double up = Math.max(0, Math.floor(levels.body(piece).height() - piece.height() / 2 - LEFT_UNDER));
+        double up = Math.max(
+                0, Math.floor(levels.body(piece).height() - planted(piece).held() - LEFT_UNDER));
         double out = Math.max(0, Math.floor(edge(piece) - LEFT_UNDER));
         return new OwnPiece.Seat(s.tier(), s.on(), s.angle(), side ? s.out() : out, side ? up : s.up());
     }

@@ -20,12 +20,12 @@ public final class Seating {
      * @param y mm behind it
      * @param up mm above the tier's foot
      * @param angle radians from the front to the right as seen from above: where it looks
-     * @param within whether it stands in the tier's hole: only what rises over its top is seen
+     * @param on where it goes; of what stands in a hole only what rises over the top is seen
      */
-    public record Place(String tier, double x, double y, double up, double angle, boolean within) {}
+    public record Place(String tier, double x, double y, double up, double angle, OwnPiece.On on) {}
 
     /** One place for each of the pieces alike, in order. */
-    public static List<Place> of(Plan plan, OwnPiece piece) {
+    public static List<Place> of(Plan plan, OwnPiece piece, Planted planted) {
         List<Body> bodies = new ArrayList<>();
         for (Tier tier : plan.tiers()) {
             Side side = tier.side();
@@ -39,7 +39,7 @@ public final class Seating {
                     bodies.isEmpty() ? new Stand.Shift(0, 0) : plan.stands().shift(tier.id())));
         }
         Levels levels = new Levels(bodies, plan.stands());
-        Picks picks = new Picks(levels);
+        Picks picks = new Picks(levels, p -> planted);
         Body body = levels.body(piece);
         Side side = plan.under(piece).side();
         List<Place> places = new ArrayList<>();
@@ -48,10 +48,11 @@ public final class Seating {
             double dx = Math.sin(angle);
             double dy = -Math.cos(angle);
             boolean atSide = piece.seat().on() == OwnPiece.On.SIDE;
-            double up = atSide ? piece.seat().up() : piece.seat().on() == OwnPiece.On.HOLE ? 0 : side.upright();
+            boolean low = piece.seat().on() == OwnPiece.On.HOLE || piece.seat().on() == OwnPiece.On.BOARD;
+            double up = atSide ? piece.seat().up() : low ? 0 : side.upright();
             double out = picks.out(piece, dx, dy) * (atSide ? side.narrowing(Math.min(up, body.height())) : 1);
             places.add(new Place(
-                    body.id(), out * dx, out * dy, up, angle, piece.seat().on() == OwnPiece.On.HOLE));
+                    body.id(), out * dx, out * dy, up, angle, piece.seat().on()));
         }
         return places;
     }

@@ -3,6 +3,7 @@ package sectorum.build;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Function;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
 import sectorum.finding.Level;
@@ -50,14 +51,15 @@ final class StuckIn {
     private final List<OwnPiece> pieces;
     private final List<Inserted> stuck;
 
-    StuckIn(List<Body> bodies, Stand stand, List<OwnPiece> pieces) {
+    StuckIn(List<Body> bodies, Stand stand, List<OwnPiece> pieces, Function<OwnPiece, Planted> planted) {
         this.bodies = bodies;
         this.stand = stand;
         this.levels = new Levels(bodies, stand);
-        this.picks = new Picks(levels);
-        // What stands in a hole stands on the board: nothing of it is stuck into cake.
-        this.pieces =
-                pieces.stream().filter(p -> p.seat().on() != OwnPiece.On.HOLE).toList();
+        this.picks = new Picks(levels, planted);
+        // What stands in a hole or before the cake stands on the board: nothing of it is stuck into cake.
+        this.pieces = pieces.stream()
+                .filter(p -> p.seat().on() != OwnPiece.On.HOLE && p.seat().on() != OwnPiece.On.BOARD)
+                .toList();
         this.stuck = this.pieces.stream().flatMap(p -> picks.of(p).stream()).toList();
     }
 
@@ -248,7 +250,8 @@ final class StuckIn {
         return Build.stuck(
                 bodies,
                 stand,
-                pieces.stream().map(p -> p.id().equals(other.id()) ? other : p).toList());
+                pieces.stream().map(p -> p.id().equals(other.id()) ? other : p).toList(),
+                picks::planted);
     }
 
     private static double wrapped(double angle) {
@@ -257,14 +260,15 @@ final class StuckIn {
 
     private void depth(OwnPiece piece, List<Finding> findings) {
         double deepest = picks.deepest(piece);
-        if (piece.picks() > 0 && piece.buried() > deepest + Rounding.EPS) {
+        Planted stands = picks.planted(piece);
+        if (stands.picks() > 0 && stands.buried() > deepest + Rounding.EPS) {
             Sticks s = piece.sticks();
             double takes = Rounding.floor(deepest);
             findings.add(DEPTH.found(
                     Phrase.of(
                             "\"{}\" wants its picks {} deep; here they can go {}.",
                             Quantity.text(piece.name()),
-                            Quantity.length(piece.buried()),
+                            Quantity.length(stands.buried()),
                             Quantity.length(deepest)),
                     new Mend(
                             Phrase.of("Take {} and glue it as well", Quantity.length(takes)),
@@ -277,15 +281,16 @@ final class StuckIn {
 
     private void ledge(OwnPiece piece, List<Finding> findings) {
         double room = picks.ledge(piece);
-        if (piece.seat().on() == OwnPiece.On.LEDGE && piece.thickness() > room + Rounding.EPS) {
+        double deep = picks.planted(piece).deep();
+        if (piece.seat().on() == OwnPiece.On.LEDGE && deep > room + Rounding.EPS) {
             findings.add(LEDGE.found(
                     Phrase.of(
                             "\"{}\" is {} deep; the ledge there is {}.",
                             Quantity.text(piece.name()),
-                            Quantity.length(piece.thickness()),
+                            Quantity.length(deep),
                             Quantity.length(room)),
                     new Mend(
-                            Phrase.of("Put it on top of the cake, {} deep", Quantity.length(piece.thickness())),
+                            Phrase.of("Put it on top of the cake, {} deep", Quantity.length(deep)),
                             List.of(new Change(Change.Target.PIECE, piece.id() + "/seat", OwnPiece.Seat.TOP)))));
         }
     }

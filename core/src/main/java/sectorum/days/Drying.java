@@ -3,12 +3,14 @@ package sectorum.days;
 import sectorum.bench.Storage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
+import sectorum.plan.Layer;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.Resting;
 import sectorum.plan.Span;
 
 /**
  * How long a piece dries (craft 4.2): hours = base × t ÷ 2 mm × faces × room × colour, and a second layer over its free
- * face its own hours more; at 0.35 of that it stands or may be handled. A stated wait wins. Cooked sugar and chocolate do
+ * face its own hours more; at 0.35 of that it stands or may be handled. What was seen or weighed wins, then what was stated. Cooked sugar and chocolate do
  * not dry, they cool. The room comes in where the schedule knows when the piece dries, see {@link Air}.
  */
 public final class Drying {
@@ -45,7 +47,7 @@ public final class Drying {
         if (piece.material() == null) {
             return Double.NaN;
         }
-        OwnPiece.Layer over = piece.resting().layer();
+        Layer over = piece.resting().layer();
         // A layer lies on the piece with its own other face free.
         double more = over == null ? 0 : hours(over.material(), over.thickness(), OwnPiece.Faces.BOTH, piece.dark());
         return hours(piece.material(), piece.thickness(), piece.resting().faces(), piece.dark()) + more;
@@ -65,9 +67,20 @@ public final class Drying {
     /** The same until something that it need not be waiting for. */
     @Absent
     public static Rest of(OwnPiece piece, OwnPiece.Until until, @Absent Span seen) {
-        OwnPiece.Resting resting = piece.resting();
+        Resting resting = piece.resting();
         Storage storage = resting.faces() == OwnPiece.Faces.FORMER ? Storage.FORMER : resting.storage();
         int places = storage == Storage.ROOM ? 0 : storage == Storage.FORMER ? piece.count() : 1;
+        WeighIn weighed = WeighIn.of(resting.weighed());
+        if (seen == null && weighed != null) {
+            double about = weighed.until(until);
+            return new Rest(
+                    storage,
+                    places,
+                    minutes(about * (1 - weighed.sure())),
+                    minutes(about * (1 + weighed.sure())),
+                    false,
+                    false);
+        }
         Span stated = seen != null ? seen : resting.stated() != null ? resting.stated() : craft(piece);
         if (stated != null) {
             double upper = stated.most() == null ? stated.least() : stated.most();

@@ -45,6 +45,11 @@ public record TaskName(String stem, int number, int part) {
         return of("piece-" + piece);
     }
 
+    /** A stage of a piece's making before the last, from 1. */
+    public static TaskName parts(String piece, int stage) {
+        return of("parts-" + piece).numbered(stage);
+    }
+
     public static TaskName place(String piece) {
         return of("place-" + piece);
     }

@@ -3,8 +3,11 @@ package sectorum.handover;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.Face;
+import sectorum.ahead.MadeAhead;
 import sectorum.build.Build;
 import sectorum.build.Inserted;
+import sectorum.build.Seating;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.measure.Phrase;
@@ -41,7 +44,9 @@ public final class FrontView {
         double shifted =
                 build.tiers().stream().mapToDouble(s -> Math.abs(s.shift().x())).sum();
         double pieces = plan.pieces().stream()
-                .mapToDouble(p -> p.seat().on() == OwnPiece.On.TOP ? p.height() : 0)
+                .mapToDouble(p -> p.seat().on() == OwnPiece.On.TOP
+                        ? AheadCatalogue.make(plan, p).front().height()
+                        : 0)
                 .max()
                 .orElse(0);
         this.width = wide + 2 * shifted + 2 * MARGIN;
@@ -180,29 +185,32 @@ public final class FrontView {
         }
     }
 
+    /** Its faces as they are seen from the front, each in its place; those behind the cake's middle are hidden by it. */
     private void own(Drawing.Maker maker, OwnPiece piece) {
-        eachTier((tier, w, x, z) -> {
-            if (!plan.under(piece).id().equals(tier.id())) {
-                return;
+        MadeAhead made = AheadCatalogue.make(plan, piece);
+        boolean side = piece.seat().on() == OwnPiece.On.SIDE;
+        for (Seating.Place place : Seating.of(plan, piece, made.planted())) {
+            if (side && Math.cos(place.angle()) < 0) {
+                continue;
             }
-            for (int k = 0; k < piece.count(); k++) {
-                double angle = Math.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
-                boolean side = piece.seat().on() == OwnPiece.On.SIDE;
-                double out = side ? w.form().width() / 2 : piece.seat().out();
-                if (side && Math.cos(angle) < 0) {
-                    continue;
+            eachTier((tier, w, x, z) -> {
+                if (!place.tier().equals(tier.id())) {
+                    return;
                 }
-                double cx = x + out * Math.sin(angle);
-                double cz = z + (side ? piece.seat().up() : w.form().height().mm());
-                double flat = side ? Math.abs(Math.cos(angle)) : 1;
-                List<Double> line = new ArrayList<>();
-                List<Double> front = AheadCatalogue.make(piece).front().outers().get(0);
-                for (int i = 0; i <= front.size(); i += 2) {
-                    line.add(px(cx + front.get(i % front.size()) * flat));
-                    line.add(py(cz + front.get((i + 1) % front.size())));
+                double cos = Math.cos(place.angle());
+                double sin = Math.sin(place.angle());
+                for (Face face : made.look()) {
+                    List<Double> line = new ArrayList<>();
+                    List<Double> xyz = face.xyz();
+                    for (int i = 0; i <= xyz.size(); i += 3) {
+                        int k = i % xyz.size();
+                        double right = xyz.get(k) * cos - xyz.get(k + 1) * sin;
+                        line.add(px(x + place.x() + right));
+                        line.add(py(z + place.up() + xyz.get(k + 2)));
+                    }
+                    maker.path(Ink.Pen.CUT, line);
                 }
-                maker.path(Ink.Pen.CUT, line);
-            }
-        });
+            });
+        }
     }
 }

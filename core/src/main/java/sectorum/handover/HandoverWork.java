@@ -6,10 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.Component;
 import sectorum.build.Build;
 import sectorum.build.Inserted;
 import sectorum.make.Covering;
-import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -147,6 +148,7 @@ public final class HandoverWork {
             case SIDE -> "on the side of {}";
             case LEDGE -> "on the ledge of {}";
             case HOLE -> "in the hole of {}";
+            case BOARD -> "on the board, before {}";
         };
         if (p.count() > 1) {
             return Phrase.of(on + ", spread round, the first at the front", tier);
@@ -164,9 +166,10 @@ public final class HandoverWork {
     }
 
     private void brings(OwnPiece p) {
-        Material material = p.material();
-        if (material != null) {
-            brings(material.allergens(), material.words());
+        for (Component part : AheadCatalogue.make(plan, p).components()) {
+            if (part.material() != null) {
+                brings(part.material().allergens(), part.material().words());
+            }
         }
     }
 
@@ -186,6 +189,10 @@ public final class HandoverWork {
                     build.stuck().stream().filter(s -> s.piece().equals(p.id())).count();
             if (picks > 0) {
                 out.add(new Handover.Handed(p.sticks().kind().words() + " of " + p.name(), picks, where(p), words));
+            }
+            for (Making.Out each : AheadCatalogue.make(plan, p).out()) {
+                out.add(new Handover.Handed(
+                        each.what() + ", in " + p.name(), each.count() * p.count(), where(p), words));
             }
         }
         for (int i = 0; i < plan.tiers().size(); i++) {

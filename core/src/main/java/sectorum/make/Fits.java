@@ -66,7 +66,7 @@ public final class Fits {
     }
 
     public static List<Rule> rules() {
-        return List.of(TOOL, SHEET, COVER, DIAL, HOT);
+        return List.of(TOOL, SHEET, COVER, DIAL, HOT, FormerFits.FORMER);
     }
 
     static List<Fit> of(List<Job> jobs, List<Batch> batches, List<Tier> tiers, Stock stock, Table table) {
@@ -79,6 +79,7 @@ public final class Fits {
                     job.tierName().isEmpty() ? job.name() : job.name() + " on " + job.tierName());
             job.making().tools().forEach(tool -> fits.tool(who, tool));
             fits.joint(job);
+            job.formers().forEach(f -> FormerFits.of(job, f, stock, table).ifPresent(found -> fits.add(job, found)));
         }
         for (Tier tier : tiers) {
             tier.divisions().stream()

@@ -9,6 +9,7 @@ import sectorum.technique.Making;
  * @param division its division, which a mend may change
  * @param covers what it hangs on: the tier's height, mm
  * @param colours as its pieces name them, by index; one or more
+ * @param formers what its pieces dry over, all at once
  */
 public record Job(
         String tier,
@@ -18,10 +19,35 @@ public record Job(
         String name,
         double height,
         List<Tint> colours,
-        Making making) {
+        Making making,
+        List<Formed> formers) {
     public Job {
+        formers = List.copyOf(formers);
         colours = List.copyOf(colours);
     }
+
+    /** One whose pieces dry over nothing. */
+    public Job(
+            String tier,
+            String tierName,
+            String dressing,
+            String division,
+            String name,
+            double height,
+            List<Tint> colours,
+            Making making) {
+        this(tier, tierName, dressing, division, name, height, colours, making, List.of());
+    }
+
+    /**
+     * Formers that are needed at once.
+     *
+     * @param form as the cupboard's field has it
+     * @param words the same on the screen
+     * @param across mm
+     * @param setting of the piece that its size comes from; empty: none
+     */
+    public record Formed(String form, String words, double across, int many, String setting) {}
 
     /** Whether it is a piece made ahead, which is no tier's dressing. */
     public boolean isAhead() {

@@ -1,10 +1,10 @@
 package sectorum.plan;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import sectorum.art.Motif;
-import sectorum.bench.Storage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
@@ -33,6 +33,9 @@ import sectorum.measure.Values;
  * @param sticks what holds it in the cake
  * @param eaten what the guest does with it
  * @param art the drawing that it is cut from; absent: none
+ * @param others further colours of the palette, by name, for what is of several; absent: none
+ * @param recipe of the parts that it is put together from; absent: its kind's own
+ * @param breaks the share of its pieces that break on the way; absent: the usual spares of its material
  */
 public record OwnPiece(
         String id,
@@ -52,7 +55,10 @@ public record OwnPiece(
         Resting resting,
         Sticks sticks,
         Eaten eaten,
-        @Absent Motif art) {
+        @Absent Motif art,
+        @Absent List<String> others,
+        @Absent PieceRecipe recipe,
+        @Absent Double breaks) {
     public static final Field WIDTH = Field.length("pieces.width", "Width", 1, 800, 60, "Measure over its widest.");
     public static final Field HEIGHT =
             Field.length("pieces.height", "Height", 1, 800, 60, "Measure what is seen of it.");
@@ -60,8 +66,14 @@ public record OwnPiece(
             Field.length("pieces.thickness", "Thickness", 0.3, 400, 3, "Of the rolled paste, or front to back.");
     public static final Field COUNT =
             Field.count("pieces.count", "How many", 1, 1000, 1, "Pieces alike are planned together.");
+    /** A piece of one's own takes so many minutes where nobody said. */
+    public static final double MINUTES_EACH = 20;
+
     public static final Field MINUTES =
             Field.count("pieces.minutes", "Minutes each", 0, 1440, 20, "Hands at work, without the waiting.");
+
+    private static final Field BREAKS =
+            Field.share("pieces.breaks", "Breaks", 0, 0.9, 0.1, "Of ten, how many break before they are on the cake.");
 
     /** More than this would be a hedge, not a cake. */
     static final int MOST_PICKS = 400;
@@ -88,7 +100,9 @@ public record OwnPiece(
         /** On what is seen of its top beside the tier above. */
         LEDGE,
         /** In a ring's hole, on what the tier stands on. */
-        HOLE
+        HOLE,
+        /** On the board, before the lowest tier. */
+        BOARD
     }
 
     /** Every part of a cake is one of these (craft 7). */
@@ -171,54 +185,6 @@ public record OwnPiece(
         HARD
     }
 
-    /**
-     * Another paste laid over its free face, such as a sugar sheet on a plaque.
-     *
-     * @param thickness mm
-     */
-    public record Layer(Material material, double thickness) {
-        private static final Field THICK = Field.length(
-                "pieces.resting.layer.thickness",
-                "Layer over it",
-                0.3,
-                40,
-                2,
-                "Of the layer alone, without the piece.");
-
-        public Layer {
-            if (material == null) {
-                throw new Refused(
-                        "pieces.resting.layer.material",
-                        Phrase.of(
-                                "A layer of {} needs its paste. Say what it is made of, or leave the layer out.",
-                                Quantity.length(thickness)));
-            }
-            THICK.check(thickness);
-        }
-    }
-
-    /**
-     * @param faces how much air it gets
-     * @param stated hours that somebody stated for it; absent: by the formula, as an estimate
-     * @param storage where it lies meanwhile
-     * @param until what it waits for; absent: by its place, see {@link OwnPiece#until()}
-     * @param layer laid over its free face; absent: none
-     */
-    public record Resting(
-            Faces faces,
-            @Absent Span stated,
-            Storage storage,
-            @Absent Until until,
-            @Absent Layer layer) {
-        /** As it usually rests: in the room, both faces free. */
-        public static final Resting USUAL = new Resting(null, null, null, null, null);
-
-        public Resting {
-            faces = faces == null ? Faces.BOTH : faces;
-            storage = storage == null ? Storage.ROOM : storage;
-        }
-    }
-
     public OwnPiece {
         id = Check.id("pieces.id", id);
         name = Check.words("pieces.name", "A piece's name", name, 1, 60);
@@ -242,10 +208,17 @@ public record OwnPiece(
         THICKNESS.check(thickness);
         COUNT.check(count);
         seat = seat == null ? Seat.TOP : seat;
-        labour = labour == null ? new Labour(20, 5, true, 0) : labour;
+        labour = labour == null ? new Labour(MINUTES_EACH, 5, true, 0) : labour;
         resting = resting == null ? Resting.USUAL : resting;
         sticks = sticks == null ? new Sticks(null, null, null) : sticks;
         eaten = eaten == null ? Eaten.EAT : eaten;
+        others = others == null || others.isEmpty() ? null : Check.list("pieces.others", "Colours", others, 1, 4);
+        if (others != null) {
+            others.forEach(o -> Check.id("pieces.others", o));
+        }
+        if (breaks != null) {
+            BREAKS.check(breaks);
+        }
         if ((long) count * (sticks.each() == null ? 1 : sticks.each()) > MOST_PICKS) {
             throw new Refused(
                     "pieces.sticks.each",
@@ -278,7 +251,7 @@ public record OwnPiece(
             Eaten eaten) {
         this(
                 id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
-                resting, sticks, eaten, null);
+                resting, sticks, eaten, null, null, null, null);
     }
 
     /** A plain piece of one's own. */
@@ -304,6 +277,12 @@ public record OwnPiece(
 
     private static Values values(@Absent Values settings) {
         return settings == null ? Values.NONE : settings;
+    }
+
+    /** The colour at an index of those its kind asks for; one that nobody has chosen is its own. */
+    @Absent
+    public String colour(int index) {
+        return index <= 0 || others == null || index > others.size() ? colour : others.get(index - 1);
     }
 
     /** Settings of its kind. */
@@ -350,37 +329,84 @@ public record OwnPiece(
     public OwnPiece drawn(@Absent Motif other) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
-                resting, sticks, eaten, other);
+                resting, sticks, eaten, other, others, recipe, breaks);
+    }
+
+    /** With one setting of its kind. */
+    public OwnPiece set(String setting, Object value) {
+        return new OwnPiece(
+                id,
+                name,
+                kind,
+                values().with(setting, value),
+                form,
+                width,
+                height,
+                thickness,
+                count,
+                material,
+                colour,
+                dark,
+                seat,
+                labour,
+                resting,
+                sticks,
+                eaten,
+                art,
+                others,
+                recipe,
+                breaks);
+    }
+
+    /** Put together by another recipe. */
+    public OwnPiece by(@Absent PieceRecipe other) {
+        return new OwnPiece(
+                id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
+                resting, sticks, eaten, art, others, other, breaks);
+    }
+
+    /** Of another width and height, mm. */
+    public OwnPiece sized(double wide, double high) {
+        return new OwnPiece(
+                id, name, kind, settings, form, wide, high, thickness, count, material, colour, dark, seat, labour,
+                resting, sticks, eaten, art, others, recipe, breaks);
     }
 
     public OwnPiece thick(double mm) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, mm, count, material, colour, dark, seat, labour, resting,
-                sticks, eaten, art);
+                sticks, eaten, art, others, recipe, breaks);
     }
 
     public OwnPiece of(Material other) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, count, other, colour, dark, seat, labour,
-                resting, sticks, eaten, art);
+                resting, sticks, eaten, art, others, recipe, breaks);
     }
 
     public OwnPiece at(Seat other) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, other, labour,
-                resting, sticks, eaten, art);
+                resting, sticks, eaten, art, others, recipe, breaks);
+    }
+
+    public OwnPiece resting(Resting other) {
+        return new OwnPiece(
+                id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
+                other, sticks, eaten, art, others, recipe, breaks);
     }
 
     public OwnPiece aired(Faces faces) {
-        Resting other = new Resting(faces, resting.stated(), resting.storage(), resting.until(), resting.layer());
+        Resting other = new Resting(
+                faces, resting.stated(), resting.storage(), resting.until(), resting.layer(), resting.weighed());
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,
-                other, sticks, eaten, art);
+                other, sticks, eaten, art, others, recipe, breaks);
     }
 
     public OwnPiece many(int other) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, other, material, colour, dark, seat, labour,
-                resting, sticks, eaten, art);
+                resting, sticks, eaten, art, others, recipe, breaks);
     }
 }

@@ -8,7 +8,33 @@ public enum PieceKind {
     OWN(Set.of()),
     CUT_SHAPE(Set.of("shape")),
     NAIL_FLOWER(Set.of("petals", "rounds", "stamens", "weighed")),
-    CUT_FIGURE(Set.of("layers"));
+    CUT_FIGURE(Set.of("shape", "layers", "stands", "cured", "former", "lean")),
+    BOW(Set.of(
+            "loops",
+            "rings",
+            "shorter",
+            "roll",
+            "dried",
+            "cut",
+            "thin",
+            "centre",
+            "pleats",
+            "band",
+            "wrap",
+            "tails",
+            "tail",
+            "second",
+            "end",
+            "narrower")),
+    ARCH(Set.of("wire", "ends")),
+    FLOWER(Set.of("recipe", "nod")),
+    SPRAY(Set.of("recipe", "nod", "flowers", "buds", "fillers", "leaves", "reserve", "bound")),
+    MOULDED(Set.of("sides", "weighed", "share", "pearl", "release")),
+    ROLLED(Set.of("form", "turns", "fringe", "strands", "lay")),
+    MODEL(Set.of("recipe")),
+    POURED(Set.of("form", "textured", "real")),
+    SPHERE(Set.of("coats", "whole")),
+    LACE(Set.of("mesh", "over"));
 
     private final Set<String> settingNames;
 

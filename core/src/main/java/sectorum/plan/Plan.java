@@ -216,6 +216,9 @@ public record Plan(
 
     /** The tier that a piece of one's own stands on. */
     public Tier under(OwnPiece piece) {
+        if (piece.seat().on() == OwnPiece.On.BOARD) {
+            return tiers.get(0);
+        }
         return piece.seat().tier().isEmpty()
                 ? tiers.get(tiers.size() - 1)
                 : tier(piece.seat().tier());

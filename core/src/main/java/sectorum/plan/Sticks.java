@@ -12,7 +12,7 @@ import sectorum.measure.Field;
  */
 public record Sticks(
         Stick kind, @Absent Integer each, @Absent Double buried) {
-    private static final Field EACH = Field.count("pieces.sticks.each", "Picks", 0, 20, 1, "In one piece.");
+    private static final Field EACH = Field.count("pieces.sticks.each", "Picks", 0, 60, 1, "In one piece.");
     private static final Field BURIED =
             Field.length("pieces.sticks.buried", "Buried", 5, 400, 50, "How deep it goes into the cake.");
 

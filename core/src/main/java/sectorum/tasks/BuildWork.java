@@ -1,18 +1,22 @@
 package sectorum.tasks;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.MadeAhead;
 import sectorum.build.Body;
 import sectorum.build.Build;
 import sectorum.build.Holes;
+import sectorum.build.Touching;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Point;
-import sectorum.finding.Finding;
 import sectorum.make.Covering;
 import sectorum.outline.Outline;
+import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
 import sectorum.plan.Tier;
@@ -59,21 +63,21 @@ public final class BuildWork {
                     cake + coats + dressed + ahead(plan, worked, tier),
                     i == 0 ? new Stand.Shift(0, 0) : stand.shift(tier.id())));
         }
-        return Build.of(bodies, stand, worked.pieces(plan)).with(Holes.of(plan)).with(made(plan));
-    }
-
-    /** What the kinds of the plan's own pieces find in them. */
-    private static List<Finding> made(Plan plan) {
-        return plan.pieces().stream()
-                .flatMap(piece -> AheadCatalogue.make(piece).findings().stream())
-                .toList();
+        Map<OwnPiece, MadeAhead> made = new HashMap<>();
+        Function<OwnPiece, MadeAhead> make = piece -> made.computeIfAbsent(piece, p -> AheadCatalogue.make(plan, p));
+        return Build.of(bodies, stand, worked.pieces(plan), p -> make.apply(p).planted())
+                .with(Holes.of(plan))
+                .with(plan.pieces().stream()
+                        .flatMap(p -> make.apply(p).findings().stream())
+                        .toList())
+                .with(Touching.of(plan, p -> make.apply(p).planted()));
     }
 
     /** Grams of the pieces made ahead that it carries. */
     private static double ahead(Plan plan, StackWorkup worked, Tier tier) {
         return worked.pieces(plan).stream()
                 .filter(p -> plan.under(p).id().equals(tier.id()))
-                .mapToDouble(p -> p.count() * AheadCatalogue.make(p).grams())
+                .mapToDouble(p -> p.count() * AheadCatalogue.make(plan, p).grams())
                 .sum();
     }
 

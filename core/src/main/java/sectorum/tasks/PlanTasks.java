@@ -8,12 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.Stage;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.build.Build;
 import sectorum.days.Air;
 import sectorum.days.Dependency;
-import sectorum.days.Drying;
 import sectorum.days.Moments;
 import sectorum.days.OrderTasks;
 import sectorum.days.Rest;
@@ -183,19 +184,7 @@ public final class PlanTasks {
 
     private void ahead() {
         for (OwnPiece piece : worked.pieces(plan)) {
-            double minutes = piece.labour().minutes() * piece.count();
-            Rest rest = Drying.of(piece, null);
-            if (minutes > 0 || rest != null) {
-                put(add(
-                                Task.Kind.PIECE,
-                                TaskName.piece(piece.id()),
-                                called(piece),
-                                minutes,
-                                piece.labour().pauses(),
-                                rest)
-                        .about("", piece.id())
-                        .ahead(piece.labour().ahead()));
-            }
+            stages(piece);
         }
         for (Kneading kneading : Kneading.values()) {
             knead(kneading);
@@ -211,6 +200,31 @@ public final class PlanTasks {
                     false,
                     Rest.of(Storage.ROOM, OVERNIGHT),
                     Dependency.after(Kneading.COVERING.key));
+        }
+    }
+
+    /** A task for each stage of making that waits, or that others wait for; the last is the piece's own. */
+    private void stages(OwnPiece piece) {
+        List<Stage> stages = AheadCatalogue.make(plan, piece).stages();
+        TaskName before = null;
+        for (int i = 0; i < stages.size(); i++) {
+            Stage stage = stages.get(i);
+            boolean last = i == stages.size() - 1;
+            TaskName name = last ? TaskName.piece(piece.id()) : TaskName.parts(piece.id(), i + 1);
+            Rest rest = stage.rest();
+            if (stage.minutes() > 0 || rest != null) {
+                put(add(
+                                Task.Kind.PIECE,
+                                name,
+                                last ? called(piece) : stage.name(),
+                                stage.minutes(),
+                                piece.labour().pauses(),
+                                rest,
+                                before == null ? null : Dependency.after(before))
+                        .about("", piece.id())
+                        .ahead(piece.labour().ahead()));
+                before = name;
+            }
         }
     }
 

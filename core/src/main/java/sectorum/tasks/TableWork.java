@@ -6,12 +6,14 @@ import java.util.Map;
 import java.util.TreeMap;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.Component;
+import sectorum.ahead.Former;
 import sectorum.ahead.MadeAhead;
 import sectorum.bench.Stock;
 import sectorum.make.Covering;
 import sectorum.make.Job;
 import sectorum.make.Tint;
 import sectorum.make.Worktop;
+import sectorum.material.Breakage;
 import sectorum.measure.Values;
 import sectorum.outline.Outline;
 import sectorum.outline.OutlineKind;
@@ -67,28 +69,35 @@ public final class TableWork {
 
     /** A piece made ahead as it is cut, stuck and timed. */
     private static Job job(Plan plan, OwnPiece piece) {
-        MadeAhead made = AheadCatalogue.make(piece);
+        MadeAhead made = AheadCatalogue.make(plan, piece);
         List<Making.Cut> cuts = new ArrayList<>();
         List<Making.Used> used = new ArrayList<>();
+        int colours = 0;
         for (Component part : made.components()) {
             if (part.material() != null) {
                 int count = part.each() * piece.count();
                 double each = part.grams();
                 boolean sheet = part.weighs() == null;
                 double thick = sheet ? part.thickness() : 0;
+                int colour = Math.max(0, part.colour());
+                colours = Math.max(colours, colour);
                 cuts.add(new Making.Cut(
                         part.what(),
                         part.material(),
                         thick,
-                        0,
+                        colour,
                         part.rings().width(),
                         part.rings().height(),
                         sheet ? part.rings().outers().get(0) : List.of(),
                         count,
-                        part.material().spare().of(count),
+                        Breakage.spare(part.material(), piece.breaks(), count),
                         each));
-                used.add(new Making.Used(part.material(), 0, thick, count * each, 0));
+                used.add(new Making.Used(part.material(), colour, thick, count * each, 0));
             }
+        }
+        List<Tint> tints = new ArrayList<>();
+        for (int i = 0; i <= colours; i++) {
+            tints.add(Tint.in(plan.palette(), piece.colour(i)));
         }
         Making making = new Making(
                 cuts,
@@ -103,15 +112,21 @@ public final class TableWork {
                 List.of(),
                 List.of(),
                 List.of());
-        return new Job(
-                "",
-                "",
-                piece.id(),
-                "",
-                piece.name(),
-                piece.height(),
-                List.of(Tint.in(plan.palette(), piece.colour())),
-                making);
+        return new Job("", "", piece.id(), "", piece.name(), piece.height(), tints, making, formers(made, piece));
+    }
+
+    /** What its parts dry over at once; rolls and cones of paper are made on the spot. */
+    private static List<Job.Formed> formers(MadeAhead made, OwnPiece piece) {
+        List<Job.Formed> formers = new ArrayList<>();
+        for (Component part : made.components()) {
+            Former f = part.former();
+            if (f != null && !f.form().isPaper() && f.form() != Former.Form.FLAT) {
+                String setting = f.form() == Former.Form.ROUND ? "former" : "";
+                formers.add(new Job.Formed(
+                        f.form().key(), f.form().words(), f.across(), f.many() * piece.count(), setting));
+            }
+        }
+        return formers;
     }
 
     /** How many colours its pieces name. */

@@ -2,7 +2,11 @@ package sectorum.tasks;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.MadeAhead;
+import sectorum.ahead.Stage;
 import sectorum.build.Build;
+import sectorum.build.Planted;
 import sectorum.days.Task;
 import sectorum.make.Batch;
 import sectorum.make.Covering;
@@ -16,6 +20,7 @@ import sectorum.measure.Tape;
 import sectorum.plan.Coat;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.PieceKind;
 import sectorum.plan.Plan;
 import sectorum.plan.Stick;
 import sectorum.plan.Tier;
@@ -151,6 +156,10 @@ final class TaskSteps {
 
     private void piece(Task t) {
         OwnPiece p = piece(t.about());
+        if (p.made() != PieceKind.OWN) {
+            stage(t, AheadCatalogue.make(plan, p));
+            return;
+        }
         String faces = switch (p.resting().faces()) {
             case BOTH -> "with both faces free";
             case TURNED -> "on a flat board, and turn half way";
@@ -179,6 +188,24 @@ final class TaskSteps {
                         ? null
                         : Phrase.of("{} picks are set in each while it is soft.", Quantity.count(p.picks())),
                 hot);
+    }
+
+    /** What its kind says of the stage. */
+    private void stage(Task t, MadeAhead made) {
+        int number = t.key().number();
+        Stage stage = number == 0 ? made.last() : made.stages().get(number - 1);
+        double told = Math.max(1e-9, stage.minutes());
+        for (Making.Step step : stage.steps()) {
+            said.add(new Said(
+                    step.what(),
+                    step.tool(),
+                    "",
+                    t.minutes() * step.minutes() / told,
+                    step.pause(),
+                    step.check() == null ? List.of() : List.of(step.check()),
+                    step.caution(),
+                    step.lasting()));
+        }
     }
 
     private Tier tier(Task t) {
@@ -367,17 +394,22 @@ final class TaskSteps {
 
     private void place(Task t) {
         OwnPiece p = piece(t.about());
-        boolean picked = p.picks() > 0;
+        MadeAhead made = AheadCatalogue.make(plan, p);
+        Planted stands = made.planted();
+        boolean picked = stands.picks() > 0;
+        boolean plain = p.made() == PieceKind.OWN;
         add(
-                Phrase.of(
-                        "Put {} × {} on, {} {} in each, {} deep.",
-                        Quantity.count(p.count()),
-                        Quantity.text(p.name()),
-                        Quantity.count(p.picks()),
-                        Quantity.text(p.sticks().kind().words()),
-                        Quantity.length(p.buried())),
-                picked ? "picks" : "royal icing",
-                Phrase.of("Upright, and {} picks counted in.", Quantity.count((long) p.picks() * p.count())),
+                plain
+                        ? Phrase.of(
+                                "Put {} × {} on, {} {} in each, {} deep.",
+                                Quantity.count(p.count()),
+                                Quantity.text(p.name()),
+                                Quantity.count(stands.picks()),
+                                Quantity.text(p.sticks().kind().words()),
+                                Quantity.length(stands.buried()))
+                        : made.placing().what(),
+                plain ? (picked ? "picks" : "royal icing") : made.placing().tool(),
+                Phrase.of("Upright, and {} picks counted in.", Quantity.count((long) stands.picks() * p.count())),
                 p.sticks().kind() == Stick.WIRE ? WIRE : picked ? PICKS : p.dark() ? DUST : "");
     }
 }

@@ -9,6 +9,7 @@ import sectorum.plan.Labour;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Plan;
+import sectorum.plan.Resting;
 import sectorum.plan.Sticks;
 import sectorum.plan.Tier;
 import sectorum.technique.Making;
@@ -79,7 +80,7 @@ public record ToMake(OwnPiece piece, @Absent String dressing) {
                 tint.light() < DARK,
                 new OwnPiece.Seat(tier.id(), OwnPiece.On.SIDE, 0, 0, 0),
                 new Labour(want.minutes(), 0, true, 0),
-                new OwnPiece.Resting(want.onFormer() ? OwnPiece.Faces.FORMER : null, null, null, null, null),
+                new Resting(want.onFormer() ? OwnPiece.Faces.FORMER : null, null, null, null, null),
                 new Sticks(null, 0, null),
                 OwnPiece.Eaten.HARD);
     }

@@ -11,7 +11,6 @@ import sectorum.art.Motif;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.build.Build;
-import sectorum.build.Seating;
 import sectorum.days.OrderTasks;
 import sectorum.days.Task;
 import sectorum.days.Workshop;
@@ -22,7 +21,6 @@ import sectorum.handover.FrontView;
 import sectorum.handover.Handover;
 import sectorum.handover.HandoverPages;
 import sectorum.handover.HandoverWork;
-import sectorum.make.Tint;
 import sectorum.make.Worktop;
 import sectorum.measure.Absent;
 import sectorum.measure.LengthUnit;
@@ -45,6 +43,7 @@ import sectorum.tasks.Savings;
 import sectorum.tasks.TableWork;
 import sectorum.technique.Catalogue;
 import sectorum.template.Sheet;
+import sectorum.tier.AheadTray;
 import sectorum.tier.DivisionWork;
 import sectorum.tier.PieceWorkup;
 import sectorum.tier.PlacedTier;
@@ -164,13 +163,12 @@ public final class Workup {
 
     /** Each piece of one's own, worked out. */
     public static List<PieceWorkup> pieces(Plan plan) {
-        return plan.pieces().stream()
-                .map(p -> PieceWorkup.of(
-                        p,
-                        Seating.of(plan, p),
-                        Tint.in(plan.palette(), p.colour()),
-                        plan.made().humid()))
-                .toList();
+        return plan.pieces().stream().map(p -> PieceWorkup.of(plan, p)).toList();
+    }
+
+    /** Ready pieces to make ahead, each as it would be on a tier of this cake; empty: the topmost one. */
+    public static List<AheadTray> tray(Plan plan, String tier) {
+        return AheadTray.of(plan, tier);
     }
 
     /** The templates that show where the next tier sits, by the tier it sits on. */
@@ -193,7 +191,7 @@ public final class Workup {
             all.put(tiers.get(i).id(), drawings);
         }
         for (OwnPiece piece : worked.pieces(cut)) {
-            for (Drawing drawing : AheadCatalogue.make(piece).drawings().all()) {
+            for (Drawing drawing : AheadCatalogue.make(cut, piece).drawings().all()) {
                 all.get(cut.under(piece).id()).add(drawing.named(drawing.name() + "-" + piece.id()));
             }
         }

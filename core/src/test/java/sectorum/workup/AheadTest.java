@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.AheadKind;
+import sectorum.ahead.Bed;
 import sectorum.ahead.MadeAhead;
 import sectorum.art.Rings;
 import sectorum.bench.Stock;
@@ -27,9 +28,11 @@ import sectorum.measure.Values;
 import sectorum.plan.Colour;
 import sectorum.plan.Dressing;
 import sectorum.plan.Labour;
+import sectorum.plan.Layer;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Plan;
+import sectorum.plan.Resting;
 import sectorum.plan.Span;
 import sectorum.plan.Tier;
 import sectorum.tier.StackWorkup;
@@ -51,7 +54,7 @@ class AheadTest {
                 false,
                 new OwnPiece.Seat("", on, 90, 0, 30),
                 null,
-                new OwnPiece.Resting(OwnPiece.Faces.FORMER, new Span(18, 30.0), null, null, null),
+                new Resting(OwnPiece.Faces.FORMER, new Span(18, 30.0), null, null, null),
                 null,
                 null);
     }
@@ -70,15 +73,15 @@ class AheadTest {
         assertThat(AheadCatalogue.all()).extracting(AheadKind::kind).containsOnlyOnce(kind);
         AheadKind known = AheadCatalogue.of(kind);
         OwnPiece shell = piece(OwnPiece.Form.PLAQUE, 2, Material.GUM, OwnPiece.On.TOP);
-        assertThat(known.fields(Values.NONE, shell))
+        assertThat(known.fields(Values.NONE, shell, Bed.USUAL))
                 .extracting(f -> f.name())
                 .containsExactlyInAnyOrderElementsOf(kind.settingNames());
-        MadeAhead made = known.make(Values.NONE, shell);
+        MadeAhead made = known.make(Values.NONE, shell, Bed.USUAL);
         assertThat(made.components()).isNotEmpty();
         assertThat(made.front().area()).isPositive();
-        assertThat(made.above().area()).isPositive();
+        assertThat(made.planted().ground().area()).isPositive();
         assertThat(made.steps()).isNotEmpty();
-        assertThat(known.make(Values.NONE, shell)).isEqualTo(made);
+        assertThat(known.make(Values.NONE, shell, Bed.USUAL)).isEqualTo(made);
     }
 
     @Test
@@ -118,7 +121,7 @@ class AheadTest {
         assertThat(List.of(line.count(), line.spare())).isEqualTo(List.of(cut, spare));
         assertThat(batch.nested()).isNotNull();
         double each = Material.HALF.sheet(
-                AheadCatalogue.make(plan.pieces().get(0)).front().area(), 3);
+                AheadCatalogue.make(plan.pieces().get(0), Bed.USUAL).front().area(), 3);
         assertThat(line.each()).isCloseTo(each, within(1e-9));
         assertThat(top.shopping()).extracting(b -> b.name()).contains("fondant", "gum paste");
         Worktop.Part part = top.jobs().stream()
@@ -143,18 +146,19 @@ class AheadTest {
                 true,
                 null,
                 null,
-                new OwnPiece.Resting(null, null, null, null, new OwnPiece.Layer(Material.SUGAR_SHEET, 2)),
+                new Resting(null, null, null, null, new Layer(Material.SUGAR_SHEET, 2)),
                 null,
                 null);
-        MadeAhead made = AheadCatalogue.make(plaque);
+        MadeAhead made = AheadCatalogue.make(plaque, Bed.USUAL);
         assertThat(made.components())
                 .extracting(c -> c.material())
                 .containsExactly(Material.MODELLING, Material.SUGAR_SHEET);
-        assertThat(made.components()).extracting(c -> c.order()).containsExactly(1, 2);
+        assertThat(made.components()).extracting(c -> c.stage()).containsExactly(1, 1);
         assertThat(made.front().area()).isCloseTo(8000, within(1e-9));
         OwnPiece bought = piece(OwnPiece.Form.FIGURE, 1, null, OwnPiece.On.TOP);
         assertThat(top(plan(bought)).batches()).noneMatch(Batch::ahead);
-        assertThat(AheadCatalogue.make(bought).components().get(0).on()).isEqualTo(Storage.FORMER);
+        assertThat(AheadCatalogue.make(bought, Bed.USUAL).last().rest().storage())
+                .isEqualTo(Storage.FORMER);
     }
 
     @Test
@@ -176,6 +180,8 @@ class AheadTest {
             case TOP, HOLE -> 0;
             case SIDE -> radius;
             case LEDGE -> radius / 2;
+            // Free of the side by 4 mm, and half as deep as it is itself.
+            case BOARD -> radius + 4 + 1.5;
         };
         assertThat(places).hasSize(4);
         assertThat(places.get(0).x()).isCloseTo(out, within(1e-6));
@@ -185,7 +191,7 @@ class AheadTest {
                 .isCloseTo(
                         on == OwnPiece.On.SIDE
                                 ? 30
-                                : on == OwnPiece.On.HOLE
+                                : on == OwnPiece.On.HOLE || on == OwnPiece.On.BOARD
                                         ? 0
                                         : plan.tiers().get(0).side().upright(),
                         within(1e-9));
@@ -209,7 +215,7 @@ class AheadTest {
         assertThat(asked.isPlaced()).isFalse();
         assertThat(asked.piece().count()).isEqualTo(many);
         assertThat(asked.piece().colour()).isEqualTo("rose");
-        assertThat(AheadCatalogue.make(asked.piece()).grams() * many)
+        assertThat(AheadCatalogue.make(asked.piece(), Bed.USUAL).grams() * many)
                 .isCloseTo(fresh.making().grams(), within(1e-9));
         Worktop top = Workup.worktop(dried, worked, Stock.NONE);
         Batch batch = top.batches().stream().filter(Batch::ahead).findFirst().orElseThrow();
@@ -276,11 +282,11 @@ class AheadTest {
                 null,
                 false,
                 null,
-                new Labour(3, placing, true, 0),
+                new Labour(3.0, placing, true, 0),
                 null,
                 null,
                 null);
-        MadeAhead made = AheadCatalogue.make(rose);
+        MadeAhead made = AheadCatalogue.make(rose, Bed.USUAL);
         assertThat(made.grams()).isEqualTo(12);
         assertThat(made.steps().get(2).what().toString()).contains("Take " + handful + " from the fridge");
         assertThat(made.steps().get(1).pause().least()).isEqualTo(20);

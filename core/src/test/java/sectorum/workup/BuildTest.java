@@ -212,6 +212,7 @@ class BuildTest {
         shown.put(
                 "build.off",
                 Pressed.with(two, Pressed.piece("far", new OwnPiece.Seat("", OwnPiece.On.TOP, 0, 130, 0), one)));
+        shown.put("build.touch", AheadRulesTest.crowded());
         return shown;
     }
 

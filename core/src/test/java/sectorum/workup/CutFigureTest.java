@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import sectorum.Seeds;
 import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.Bed;
 import sectorum.ahead.MadeAhead;
 import sectorum.art.Motif;
 import sectorum.finding.Finding;
@@ -90,7 +91,8 @@ class CutFigureTest {
         assertThat(found).hasSize(1);
         assertThat(found(Pressed.on(plan, found.get(0).mends().get(0)), "figure.none"))
                 .isEmpty();
-        assertThat(AheadCatalogue.make(plan.pieces().get(0)).front().area()).isEqualTo(4800);
+        assertThat(AheadCatalogue.make(plan.pieces().get(0), Bed.USUAL).front().area())
+                .isCloseTo(4800, within(1e-9));
     }
 
     /** As large as fits both; whole it is one outline, in layers a piece for each region; its mass is that of what is cut. */
@@ -98,7 +100,7 @@ class CutFigureTest {
     @CsvSource({"60, 80, one, 1", "60, 80, colours, 2", "30, 80, one, 1", "90, 40, colours, 2"})
     void itFitsItsSizeAndIsCutWhole(double width, double height, String layers, int parts) {
         OwnPiece piece = figure(width, height, 3, Seeds.BADGE, layers);
-        MadeAhead made = AheadCatalogue.make(piece);
+        MadeAhead made = AheadCatalogue.make(piece, Bed.USUAL);
         double by = Math.min(width / 30, height / 40);
         assertThat(made.components()).hasSize(parts);
         assertThat(made.front().width()).isCloseTo(30 * by, within(1e-3));
@@ -109,6 +111,6 @@ class CutFigureTest {
         assertThat(made.drawings().all())
                 .singleElement()
                 .satisfies(d -> assertThat(d.name()).isEqualTo("figure"));
-        assertThat(made.picks()).isEqualTo(piece.picks());
+        assertThat(made.planted().picks()).isEqualTo(piece.picks());
     }
 }

@@ -73,7 +73,7 @@ class DayRulesTest {
                         Material.BUTTERCREAM,
                         false,
                         null,
-                        new Labour(20, 1, true, 1),
+                        new Labour(20.0, 1, true, 1),
                         null,
                         NONE,
                         null)));

@@ -11,9 +11,11 @@ import sectorum.bench.Storage;
 import sectorum.days.Air;
 import sectorum.days.Drying;
 import sectorum.days.Rest;
-import sectorum.make.Tint;
 import sectorum.material.Material;
+import sectorum.plan.Layer;
 import sectorum.plan.OwnPiece;
+import sectorum.plan.Plan;
+import sectorum.plan.Resting;
 import sectorum.plan.Span;
 import sectorum.tier.PieceWorkup;
 
@@ -57,31 +59,33 @@ class DryingTest {
         assertThat(rest.least()).isEqualTo(39 * 60);
         assertThat(rest.estimate()).isTrue();
         assertThat(rest.storage()).isEqualTo(Storage.FORMER);
-        PieceWorkup.Dries dries =
-                PieceWorkup.of(plaque, List.of(), Tint.PLAIN, 0.5).dries();
+        PieceWorkup.Dries dries = worked(plaque, 0.5).dries();
         assertThat(dries.hard()).isCloseTo(30, within(1e-9));
         assertThat(dries.handled()).isCloseTo(10.5, within(1e-9));
         Rest handled = Drying.of(plaque, OwnPiece.Until.HANDLED, null);
         assertThat(handled.least()).isEqualTo((int) Math.round(10.5 * 1.3 * 60));
     }
 
-    private static OwnPiece piece(OwnPiece.Form form, Material material, boolean dark, OwnPiece.Resting resting) {
+    private static PieceWorkup worked(OwnPiece piece, double humidity) {
+        Plan plan = Plan.fresh("Dries").with(List.of(piece));
+        return PieceWorkup.of(plan.on(Pressed.humid(plan.made(), humidity)), piece);
+    }
+
+    private static OwnPiece piece(OwnPiece.Form form, Material material, boolean dark, Resting resting) {
         return new OwnPiece("m", "Mask", form, 150, 200, 4, 1, material, dark, null, null, resting, null, null);
     }
 
     @Test
     void aDarkPlaqueUnderASugarSheetTakes105Hours() {
-        OwnPiece.Layer sheet = new OwnPiece.Layer(Material.SUGAR_SHEET, 2);
+        Layer sheet = new Layer(Material.SUGAR_SHEET, 2);
         OwnPiece plaque = piece(
                 OwnPiece.Form.PLAQUE,
                 Material.MODELLING,
                 true,
-                new OwnPiece.Resting(OwnPiece.Faces.FORMER, null, null, null, sheet));
+                new Resting(OwnPiece.Faces.FORMER, null, null, null, sheet));
         assertThat(Drying.hours(plaque)).isCloseTo(105, within(1e-9));
-        assertThat(PieceWorkup.of(plaque, List.of(), Tint.PLAIN, 0.5).dries().hard())
-                .isCloseTo(105, within(1e-9));
-        assertThat(PieceWorkup.of(plaque, List.of(), Tint.PLAIN, 0.65).dries().hard())
-                .isCloseTo(105 * 1.5, within(1e-9));
+        assertThat(worked(plaque, 0.5).dries().hard()).isCloseTo(105, within(1e-9));
+        assertThat(worked(plaque, 0.65).dries().hard()).isCloseTo(105 * 1.5, within(1e-9));
     }
 
     @ParameterizedTest(name = "{0} of {1}: {2} to {3} minutes, an estimate {4}")
@@ -113,8 +117,7 @@ class DryingTest {
 
     @Test
     void plainFondantIsNeverToldAsHard() {
-        PieceWorkup.Dries dries = PieceWorkup.of(
-                        piece(OwnPiece.Form.PLAQUE, Material.FONDANT, false, null), List.of(), Tint.PLAIN, 0.5)
+        PieceWorkup.Dries dries = worked(piece(OwnPiece.Form.PLAQUE, Material.FONDANT, false, null), 0.5)
                 .dries();
         assertThat(dries.hard()).isNull();
         assertThat(dries.handled()).isCloseTo(72 * 0.35, within(1e-9));

@@ -236,6 +236,8 @@ class FindingsTest {
         shown.addAll(SurfacesTest.rules());
         shown.addAll(ArtRulesTest.rules());
         shown.addAll(CutFigureTest.rules());
+        shown.addAll(AheadRulesTest.rules());
+        shown.add("fit.former");
         shown.addAll(BuildTest.shown().keySet());
         shown.addAll(DayRulesTest.shown().keySet());
         assertThat(known).containsExactlyInAnyOrderElementsOf(shown);

@@ -10,6 +10,7 @@ import sectorum.plan.Labour;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
+import sectorum.plan.Resting;
 import sectorum.plan.Stand;
 import sectorum.plan.Sticks;
 import sectorum.plan.Table;
@@ -58,11 +59,12 @@ final class Pressed {
                 .orElseThrow();
         return plan.with(
                 switch (at[1]) {
+                    case "width" -> p.sized((Double) c.value(), p.height());
                     case "seat" -> p.at((OwnPiece.Seat) c.value());
                     case "thickness" -> p.thick((Double) c.value());
                     // A plain piece has none.
-                    case "settings" -> p;
-                    case "height" -> high(p, (Double) c.value());
+                    case "settings" -> at.length > 2 ? p.set(at[2], c.value()) : p;
+                    case "height" -> p.sized(p.width(), (Double) c.value());
                     case "kind" ->
                         new OwnPiece(
                                 p.id(),
@@ -81,7 +83,7 @@ final class Pressed {
                                 p.eaten());
                     case "count" -> p.many((Integer) c.value());
                     case "material" -> p.of(Material.of((String) c.value()));
-                    case "resting" -> p.aired(((OwnPiece.Resting) c.value()).faces());
+                    case "resting" -> p.aired(((Resting) c.value()).faces());
                     case "sticks" ->
                         new OwnPiece(
                                 p.id(),
@@ -100,28 +102,6 @@ final class Pressed {
                                 p.eaten());
                     default -> throw new AssertionError("No mend changes a piece's " + at[1]);
                 });
-    }
-
-    private static OwnPiece high(OwnPiece p, double mm) {
-        return new OwnPiece(
-                p.id(),
-                p.name(),
-                p.kind(),
-                p.settings(),
-                p.form(),
-                p.width(),
-                mm,
-                p.thickness(),
-                p.count(),
-                p.material(),
-                p.colour(),
-                p.dark(),
-                p.seat(),
-                p.labour(),
-                p.resting(),
-                p.sticks(),
-                p.eaten(),
-                p.art());
     }
 
     @SuppressWarnings("unchecked")
@@ -158,7 +138,7 @@ final class Pressed {
         };
     }
 
-    private static Table humid(Table t, double humidity) {
+    static Table humid(Table t, double humidity) {
         return new Table(humidity, t.celsius(), t.base(), t.ticked(), t.made(), t.yields(), t.wanted(), t.joints());
     }
 
@@ -187,7 +167,7 @@ final class Pressed {
                 Material.GUM,
                 false,
                 seat,
-                new Labour(30, 5, true, 0),
+                new Labour(30.0, 5, true, 0),
                 null,
                 sticks,
                 OwnPiece.Eaten.HARD);

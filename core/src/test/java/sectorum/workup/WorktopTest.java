@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.Bed;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
 import sectorum.make.Batch;
@@ -98,7 +99,8 @@ class WorktopTest {
                         .mapToDouble(w -> w.making().grams())
                         .sum()
                 + worked.pieces(tables.plan()).stream()
-                        .mapToDouble(p -> p.count() * AheadCatalogue.make(p).grams())
+                        .mapToDouble(p ->
+                                p.count() * AheadCatalogue.make(p, Bed.USUAL).grams())
                         .sum();
         double covered =
                 sum(top, b -> b.coverings().stream().mapToDouble(c -> c.stays()).sum());

@@ -17,6 +17,7 @@ import sectorum.server.days.Outlook;
 import sectorum.server.documents.CalendarWriter;
 import sectorum.server.documents.DaysTable;
 import sectorum.tasks.Days;
+import sectorum.tier.AheadTray;
 import sectorum.tier.PieceWorkup;
 import sectorum.workup.Workup;
 
@@ -81,6 +82,19 @@ class DaysController {
     @PostMapping("/api/pieces")
     List<PieceWorkup> pieces(@RequestBody InTime asked) {
         return Workup.pieces(asked.plan());
+    }
+
+    /**
+     * A plan, and the tier that pieces are to go on.
+     *
+     * @param tier its name; absent: the topmost one
+     */
+    record PiecesOn(Plan plan, @Absent String tier) {}
+
+    /** Ready pieces to make ahead, each as large as would go on that tier of this cake. */
+    @PostMapping("/api/pieces/tray")
+    List<AheadTray> tray(@RequestBody PiecesOn asked) {
+        return Workup.tray(asked.plan(), asked.tier() == null ? "" : asked.tier());
     }
 
     /** What is next, late and drying in every order in work. */

@@ -1,0 +1,64 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, type OfferedPiece, type OwnPiece, type Plan, problemOf, type Tier } from '../api/client';
+import { Dialog } from '../ui/dialog';
+import { PiecePicture } from './piece-picture';
+
+interface Props {
+  plan: Plan;
+  tier: Tier;
+  take: (piece: OwnPiece) => void;
+  close: () => void;
+}
+
+/** Offers under the names of their kinds, in the order in which they come. */
+function byKind(offers: readonly OfferedPiece[]): [string, OfferedPiece[]][] {
+  const kinds = new Map<string, OfferedPiece[]>();
+  for (const offer of offers) {
+    kinds.set(offer.kindName, [...(kinds.get(offer.kindName) ?? []), offer]);
+  }
+  return [...kinds];
+}
+
+/** Every kind of piece as large as it would be on this cake; one press plans it. */
+export function PieceTray({ plan, tier, take, close }: Props) {
+  const { data, error } = useQuery({
+    queryKey: ['piece-tray', plan, tier.id],
+    queryFn: () => api.pieceTray(plan, tier.id),
+  });
+  return (
+    <Dialog title={`Made ahead for ${tier.name}`} open onOpenChange={(open) => !open && close()} wide>
+      <p className="note mb-3">Each as large as would go on this tier; all of it can be changed.</p>
+      {error ? (
+        <p role="alert" className="mb-3 rounded-md bg-stop-ground px-3 py-2 text-stop">
+          {problemOf(error).detail}
+        </p>
+      ) : null}
+      {data === undefined ? (
+        <p className="note">Drawing them</p>
+      ) : (
+        byKind(data).map(([kind, offers]) => (
+          <section key={kind} className="mb-4">
+            <h3 className="mb-1.5 font-semibold">{kind}</h3>
+            <ul className="grid grid-cols-4 gap-2.5 max-md:grid-cols-2">
+              {offers.map(({ piece, worked }) => (
+                <li key={piece.id}>
+                  <button
+                    type="button"
+                    onClick={() => take(piece)}
+                    className="flex h-full w-full flex-col items-center rounded-md border border-ink/40 bg-paper px-2 pt-2 pb-1.5 hover:border-ink"
+                  >
+                    <PiecePicture worked={worked} size={92} />
+                    <span className="mt-1 text-center leading-tight font-semibold">
+                      {piece.count > 1 ? `${piece.count} × ` : ''}
+                      {piece.name}
+                    </span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))
+      )}
+    </Dialog>
+  );
+}
