@@ -194,10 +194,19 @@ function Above({ piece, worked, middles, chosen, held, grab, drag, drop, keyed }
         onPointerCancel={drop}
         onKeyDown={keyed}
       >
-        <circle r={Math.min(spread, 90)} fill={chosen ? 'var(--color-pin)' : 'transparent'} opacity={0.14} />
+        <circle r={Math.min(spread + 3, 60)} fill="transparent" />
         {drawn.map((d, k) => (
           <path key={k} d={pathOf(d.points)} fill={d.fill} stroke={d.stroke} strokeWidth={0.5} />
         ))}
+        {chosen ? (
+          <circle
+            r={Math.min(spread + 3, 34)}
+            fill="none"
+            stroke="var(--color-pin)"
+            strokeWidth={1.2}
+            strokeDasharray="4 3"
+          />
+        ) : null}
       </g>
     );
   });

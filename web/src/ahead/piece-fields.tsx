@@ -1,6 +1,6 @@
 import { Trash2 } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useState } from 'react';
-import type { OwnPiece, PieceWorkup, Problem } from '../api/client';
+import { lazy, Suspense, useState } from 'react';
+import type { OwnPiece, PieceWorkup } from '../api/client';
 import { usePlan } from '../plan/context';
 import { onPiece, removePiece } from '../plan/document-edits';
 import { withField } from '../plan/edit';
@@ -12,22 +12,11 @@ import { CountField, LengthField, WordsField } from '../ui/typed';
 import { useCatalogue, useMaterials } from '../units/preferences';
 import { PieceArt, widthOf } from './piece-art';
 import { EATEN, FORMS } from './piece-choices';
+import { type ChangePiece, Group } from './piece-group';
 import { PieceHands } from './piece-hands';
 import { PieceSeat } from './piece-seat';
 
 const RecipeEditor = lazy(() => import('./recipe-editor').then((m) => ({ default: m.RecipeEditor })));
-
-export type ChangePiece = (next: (p: OwnPiece) => OwnPiece) => Promise<Problem | null>;
-
-/** Fields that belong together, under a few words. */
-export function Group({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <section aria-label={name} className="border-t border-ink/25 pt-2.5 pb-3.5">
-      <h3 className="mb-1.5 text-[0.95rem] font-semibold text-soft">{name}</h3>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-3">{children}</div>
-    </section>
-  );
-}
 
 /** All that is settled about one piece. */
 export function PieceFields({ piece, worked }: { piece: OwnPiece; worked: PieceWorkup | undefined }) {

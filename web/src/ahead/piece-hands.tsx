@@ -6,7 +6,7 @@ import { Pick } from '../ui/select';
 import { LengthField } from '../ui/typed';
 import { useMaterials } from '../units/preferences';
 import { FACES, UNTIL, YES } from './piece-choices';
-import { type ChangePiece, Group } from './piece-fields';
+import { type ChangePiece, Group } from './piece-group';
 import { Weighings } from './weighings';
 
 /** Hands, drying and what breaks. */

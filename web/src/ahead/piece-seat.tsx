@@ -5,7 +5,7 @@ import { NumberField } from '../ui/number';
 import { Pick } from '../ui/select';
 import { LengthField } from '../ui/typed';
 import { ON, STICKS, TOPMOST } from './piece-choices';
-import { type ChangePiece, Group } from './piece-fields';
+import { type ChangePiece, Group } from './piece-group';
 
 /** Where it goes and what holds it, in numbers. */
 export function PieceSeat({ piece, change }: { piece: OwnPiece; change: ChangePiece }) {

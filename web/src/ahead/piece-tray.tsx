@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, type OfferedPiece, type OwnPiece, type Plan, problemOf, type Tier } from '../api/client';
+import { api, type OwnPiece, type Plan, problemOf, type Tier } from '../api/client';
 import { Dialog } from '../ui/dialog';
 import { PiecePicture } from './piece-picture';
 
@@ -8,15 +8,6 @@ interface Props {
   tier: Tier;
   take: (piece: OwnPiece) => void;
   close: () => void;
-}
-
-/** Offers under the names of their kinds, in the order in which they come. */
-function byKind(offers: readonly OfferedPiece[]): [string, OfferedPiece[]][] {
-  const kinds = new Map<string, OfferedPiece[]>();
-  for (const offer of offers) {
-    kinds.set(offer.kindName, [...(kinds.get(offer.kindName) ?? []), offer]);
-  }
-  return [...kinds];
 }
 
 /** Every kind of piece as large as it would be on this cake; one press plans it. */
@@ -36,28 +27,26 @@ export function PieceTray({ plan, tier, take, close }: Props) {
       {data === undefined ? (
         <p className="note">Drawing them</p>
       ) : (
-        byKind(data).map(([kind, offers]) => (
-          <section key={kind} className="mb-4">
-            <h3 className="mb-1.5 font-semibold">{kind}</h3>
-            <ul className="grid grid-cols-4 gap-2.5 max-md:grid-cols-2">
-              {offers.map(({ piece, worked }) => (
-                <li key={piece.id}>
-                  <button
-                    type="button"
-                    onClick={() => take(piece)}
-                    className="flex h-full w-full flex-col items-center rounded-md border border-ink/40 bg-paper px-2 pt-2 pb-1.5 hover:border-ink"
-                  >
-                    <PiecePicture worked={worked} size={92} />
-                    <span className="mt-1 text-center leading-tight font-semibold">
-                      {piece.count > 1 ? `${piece.count} × ` : ''}
-                      {piece.name}
-                    </span>
-                  </button>
-                </li>
-              ))}
-            </ul>
-          </section>
-        ))
+        <ul className="grid grid-cols-5 gap-2.5 max-md:grid-cols-2">
+          {data.map(({ piece, kindName, worked }) => (
+            <li key={piece.id}>
+              <button
+                type="button"
+                onClick={() => take(piece)}
+                className="flex h-full w-full flex-col items-center rounded-md border border-ink/40 bg-paper px-2 pt-2 pb-1.5 hover:border-ink"
+              >
+                <PiecePicture worked={worked} size={96} />
+                <span className="mt-1 text-center leading-tight font-semibold">
+                  {piece.count > 1 ? `${piece.count} × ` : ''}
+                  {piece.name}
+                </span>
+                {kindName === piece.name ? null : (
+                  <span className="note text-center leading-tight">{kindName.toLowerCase()}</span>
+                )}
+              </button>
+            </li>
+          ))}
+        </ul>
       )}
     </Dialog>
   );

@@ -56,7 +56,6 @@ export type DayItem = Schemas['Item'];
 export type Saving = Schemas['Saving'];
 export type OwnPiece = Schemas['OwnPiece'];
 export type PieceWorkup = Schemas['PieceWorkup'];
-export type OfferedPiece = Schemas['AheadTray'];
 export type PieceRecipe = Schemas['PieceRecipe'];
 export type PiecePart = Schemas['PiecePart'];
 export type Agenda = Schemas['Agenda'];

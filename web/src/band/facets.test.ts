@@ -21,7 +21,7 @@ describe('what is seen of a piece', () => {
   it.each([
     [0, '#808080'],
     [0.5, '#c0c0c0'],
-    [-1, '#3a444d'],
+    [-1, '#3a444c'],
   ])('of tone %d is %s', (tone, colour) => {
     expect(fillOf({ ...front, tone })).toBe(colour);
   });

@@ -54,6 +54,29 @@ final class Moulded implements AheadKind {
         return List.of("Colour", "Marbled with", "Pearl");
     }
 
+    private static final Field FORM = Field.choice(
+            "form",
+            "What leaves it is",
+            List.of(
+                    new Field.Choice("shell", "a shell or a drop"),
+                    new Field.Choice("oval", "oval"),
+                    new Field.Choice("heart", "a heart"),
+                    new Field.Choice("leaf", "a leaf"),
+                    new Field.Choice("square", "square")),
+            "shell");
+
+    private static List<Double> outline(OwnPiece piece) {
+        double w = piece.width();
+        double h = piece.height();
+        return switch (FORM.choice(piece.values())) {
+            case "oval" -> Shapes.oval(w, h);
+            case "heart" -> Shapes.heart(w, h);
+            case "leaf" -> Shapes.leaf(w, h);
+            case "square" -> Shapes.rectangle(w, h);
+            default -> Shapes.petal(w, h);
+        };
+    }
+
     private static double shell(OwnPiece piece) {
         // Half of an egg's skin is about twice the ground it takes.
         return 2 * Math.PI / 4 * piece.width() * piece.height();
@@ -68,6 +91,7 @@ final class Moulded implements AheadKind {
                 : of.sheet(
                         Math.PI / 4 * piece.width() * piece.height(), Math.max(piece.thickness(), piece.width() * 0.2));
         return List.of(
+                FORM,
                 Field.choice(
                         "sides",
                         "Mould",
@@ -97,18 +121,18 @@ final class Moulded implements AheadKind {
     @Override
     public MadeAhead make(Values settings, OwnPiece piece, Bed bed) {
         List<Field> fields = fields(settings, piece, bed);
-        boolean pair = fields.get(0).choice(settings).equals("pair");
-        double weighed = fields.get(1).number(settings);
-        double share = fields.get(2).number(settings);
-        double pearl = pair ? fields.get(3).number(settings) : 0;
-        String release = fields.get(4).choices().stream()
-                .filter(c -> c.name().equals(fields.get(4).choice(settings)))
+        boolean pair = fields.get(1).choice(settings).equals("pair");
+        double weighed = fields.get(2).number(settings);
+        double share = fields.get(3).number(settings);
+        double pearl = pair ? fields.get(4).number(settings) : 0;
+        String release = fields.get(5).choices().stream()
+                .filter(c -> c.name().equals(fields.get(5).choice(settings)))
                 .findFirst()
                 .orElseThrow()
                 .label();
         PieceBuilder b = new PieceBuilder(piece, Material.GUM);
         int sides = pair ? 2 : 1;
-        Rings outline = Rings.of(Shapes.petal(piece.width(), piece.height()));
+        Rings outline = Rings.of(outline(piece));
         Component press = Component.cut(
                         Phrase.of(pair ? "Half of {}" : "{}", Quantity.text(piece.name())),
                         outline,
@@ -203,7 +227,7 @@ final class Moulded implements AheadKind {
     /** Ribs of a shell, or a mound; a pair gapes to the front. */
     private static Sculpt look(OwnPiece piece, boolean pair, double pearl) {
         Sculpt s = new Sculpt();
-        List<Double> half = Shapes.petal(piece.width(), piece.height());
+        List<Double> half = outline(piece);
         double[] hinge = {0, 0, 0};
         if (!pair) {
             s.blade(0, half, hinge, 0, Math.PI / 2, 0.35);

@@ -29,7 +29,7 @@ public enum PieceKind {
     ARCH(Set.of("wire", "ends")),
     FLOWER(Set.of("recipe", "nod")),
     SPRAY(Set.of("recipe", "nod", "flowers", "buds", "fillers", "leaves", "reserve", "bound")),
-    MOULDED(Set.of("sides", "weighed", "share", "pearl", "release")),
+    MOULDED(Set.of("form", "sides", "weighed", "share", "pearl", "release")),
     ROLLED(Set.of("form", "turns", "fringe", "strands", "lay")),
     MODEL(Set.of("recipe")),
     POURED(Set.of("form", "textured", "real")),

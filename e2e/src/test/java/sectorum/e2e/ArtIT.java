@@ -142,9 +142,7 @@ class ArtIT extends Bench {
     @Test
     void aFigureIsCutFromArt() {
         taped("Figure");
-        browser.press("Build");
-        browser.press("Add a piece");
-        browser.choose("Kind", "Figure cut from art");
+        addPiece("Topper from art");
         browser.read("has no art");
         bringIn();
         browser.click(By.xpath("//button[@role='tab'][.='Letters']"));

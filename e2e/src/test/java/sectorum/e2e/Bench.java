@@ -78,4 +78,12 @@ abstract class Bench {
         browser.see(lead("14.62", "on the tape"));
         browser.press("Dress");
     }
+
+    /** A piece made ahead, taken from the tray. */
+    void addPiece(String name) {
+        browser.press("Ahead");
+        browser.press("Add a piece");
+        browser.click(By.xpath("//div[@role='dialog']//button[span[normalize-space()='" + name + "']]"));
+        browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
+    }
 }

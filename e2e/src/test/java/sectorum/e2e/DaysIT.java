@@ -24,8 +24,7 @@ class DaysIT extends Bench {
     private void topped(String name) {
         newPlan(name);
         browser.press("Add a tier");
-        browser.press("Build");
-        browser.press("Add a piece");
+        addPiece("A piece of your own");
         browser.type("What it is", "Moon");
         browser.type("Minutes each", "50");
         browser.type("Thickness", "1.2");
@@ -122,7 +121,7 @@ class DaysIT extends Bench {
         WebElement saving = browser.see(
                 By.xpath("//section[@aria-label='What would save time']//button[contains(., 'both faces free')]"));
         saving.click();
-        browser.press("Build");
+        browser.press("Ahead");
         browser.click(By.xpath("//button[contains(., 'Moon')]"));
         browser.see(By.xpath("//button[@role='radio'][@aria-checked='true'][.='both faces free']"));
         // Orders say so, too, from the same days.

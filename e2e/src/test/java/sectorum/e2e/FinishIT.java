@@ -121,10 +121,8 @@ class FinishIT extends Bench {
         double before = value(pitch);
         browser.see(pitch).sendKeys(Keys.ARROW_RIGHT);
         browser.until(d -> value(pitch) > before ? Boolean.TRUE : null);
-        browser.press("Build");
-        browser.press("Add a piece");
-        browser.read("Topper");
-        browser.press("in the hole");
+        addPiece("A piece of your own");
+        browser.choose("Where", "in the hole");
         browser.read("needs a hole of");
         browser.click(By.xpath("//button[starts-with(normalize-space(), 'Cut the hole')]"));
         browser.gone("needs a hole of");

@@ -82,9 +82,9 @@ class Screenshots extends Bench {
         course("Pearl rows");
         shot("ledge");
         make(gala);
-        browser.open(gala + "/build");
-        browser.click(By.xpath("//button[contains(., 'Dome')]"));
-        scrollTo("Pieces of your own");
+        browser.open(guild + "/ahead");
+        browser.click(By.xpath("//button[contains(., 'Meadow blossom')]"));
+        browser.read("of hands");
         shot("pieces");
     }
 

@@ -193,9 +193,8 @@ class SurfacesIT extends Bench {
         taped("Made ahead");
         browser.until(d -> picture().length() > 1000 ? Boolean.TRUE : null);
         String bare = picture();
-        browser.press("Build");
-        browser.press("Add a piece");
-        browser.read("Topper");
+        addPiece("A piece of your own");
+        browser.type("What it is", "Topper");
         browser.press("Dress");
         browser.until(d -> picture().equals(bare) ? null : Boolean.TRUE);
         browser.press("Make");
