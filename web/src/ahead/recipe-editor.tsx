@@ -191,7 +191,7 @@ export function RecipeEditor({ piece, close, take }: Props) {
               options={FORMS}
               onChoice={(form) => void set({ form: form as PiecePart['form'] })}
             />
-            <NumberField label="How many" value={part.each} onNumber={(n) => set({ each: n ?? 1 })} />
+            <NumberField label="Of this part" value={part.each} onNumber={(n) => set({ each: n ?? 1 })} />
             <NumberField label="Its turn" value={part.order} onNumber={(n) => set({ order: n ?? 1 })} />
             <NumberField
               label="Across"

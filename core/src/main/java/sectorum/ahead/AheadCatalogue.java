@@ -48,4 +48,17 @@ public final class AheadCatalogue {
     public static List<Field> fields(OwnPiece piece, Bed bed) {
         return of(piece.made()).fields(piece.values(), piece, bed);
     }
+
+    /** Refuses a setting that is out of its range, before anything is made by it. */
+    public static void check(Plan plan) {
+        for (OwnPiece piece : plan.pieces()) {
+            for (Field field : fields(piece, Bed.of(plan, piece))) {
+                if (field.choices().isEmpty()) {
+                    field.number(piece.values());
+                } else {
+                    field.choice(piece.values());
+                }
+            }
+        }
+    }
 }

@@ -64,6 +64,19 @@ final class CutFigure implements AheadKind {
             List.of(new Field.Choice("flat", "flat"), new Field.Choice("curved", "round a former")),
             "flat");
 
+    private static final Field JOINED = Field.choice(
+            "joined",
+            "Its parts are",
+            List.of(new Field.Choice("drawn", "as drawn"), new Field.Choice("bar", "joined by a bar at the foot")),
+            "drawn");
+    private static final Field SUPPORT = Field.choice(
+            "support",
+            "Inside it",
+            List.of(new Field.Choice("none", "nothing"), new Field.Choice("inside", "a support of wood or card")),
+            "none");
+    /** A bar under letters is so high, mm. */
+    private static final double BAR = 6;
+
     @Override
     public PieceKind kind() {
         return PieceKind.CUT_FIGURE;
@@ -87,6 +100,8 @@ final class CutFigure implements AheadKind {
                 LAYERS,
                 STANDS,
                 CURED,
+                JOINED,
+                SUPPORT,
                 Field.length(
                         "former",
                         "Former, across",
@@ -104,12 +119,18 @@ final class CutFigure implements AheadKind {
         for (Rings part : parts.subList(1, parts.size())) {
             whole = Regions.union(whole, part);
         }
+        if (JOINED.choice(settings).equals("bar")) {
+            List<Double> box = whole.box();
+            whole = Regions.union(
+                    whole, Rings.of(List.of(box.get(0), 0.0, box.get(2), 0.0, box.get(2), BAR, box.get(0), BAR)));
+        }
         Rings front = largestFirst(whole);
+        boolean supported = SUPPORT.choice(settings).equals("inside");
         boolean layered = LAYERS.choice(settings).equals("colours");
         boolean board = STANDS.choice(settings).equals("board");
         boolean curved = CURED.choice(settings).equals("curved");
         List<Field> fields = fields(settings, piece, bed);
-        double former = fields.get(4).number(settings);
+        double former = fields.get(6).number(settings);
         PieceBuilder b = new PieceBuilder(piece, Material.GUM);
         List<Rings> cut = layered ? parts : List.of(front);
         for (int i = 0; i < cut.size(); i++) {
@@ -135,6 +156,7 @@ final class CutFigure implements AheadKind {
                     layer.material(),
                     1));
         }
+        b.out("support inside", supported ? 1 : 0);
         boolean picked = STANDS.choice(settings).equals("picks");
         b.picked(picked ? piece.picks() : 0);
         cutting(b, piece, cut.size(), picked ? piece.picks() : 0, curved ? former : 0);
@@ -146,10 +168,19 @@ final class CutFigure implements AheadKind {
         b.stage(piece.name(), dries);
         place(b, piece, picked, board);
         b.looking(
-                look(piece, front, curved ? former / 2 : 0, board, fields.get(5).number(settings)));
+                look(piece, front, curved ? former / 2 : 0, board, fields.get(7).number(settings)));
         double deep = picked && piece.picks() > 0 ? piece.buried() : 0;
         b.drawn(() -> List.of(card(piece, front, deep, picked ? piece.picks() : 0)));
-        FigureRules.judge(b, piece, SHAPE.choice(settings).equals("art"), curved, bed);
+        FigureRules.judge(
+                b,
+                piece,
+                new FigureRules.Cut(
+                        SHAPE.choice(settings).equals("art"),
+                        curved,
+                        supported,
+                        layered ? 1 : front.outers().size(),
+                        JOINED.choice(settings).equals("bar")),
+                bed);
         return b.made();
     }
 

@@ -21,6 +21,7 @@ import sectorum.technique.Making;
  * @param stages of making all of them, in order
  * @param placing all of them on the cake
  * @param drawings its templates
+ * @param tools what it asks of the cupboard, by size; their fields are the piece's own
  * @param out what of one is not eaten, its picks left out: wires, sticks, a bought ornament
  */
 public record MadeAhead(
@@ -34,12 +35,14 @@ public record MadeAhead(
         Making.Step placing,
         Drawings drawings,
         List<Making.Out> out,
+        List<Making.Tool> tools,
         List<Finding> findings) {
     public MadeAhead {
         components = List.copyOf(components);
         look = List.copyOf(look);
         stages = List.copyOf(stages);
         out = List.copyOf(out);
+        tools = List.copyOf(tools);
         findings = List.copyOf(findings);
     }
 

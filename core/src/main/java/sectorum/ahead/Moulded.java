@@ -2,6 +2,7 @@ package sectorum.ahead;
 
 import java.util.List;
 import sectorum.art.Rings;
+import sectorum.bench.ThingKind;
 import sectorum.finding.Change;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
@@ -184,6 +185,7 @@ final class Moulded implements AheadKind {
         } else {
             b.stage(piece.name(), halves);
         }
+        b.tool(ThingKind.MOULD, "width", piece.width());
         b.stuck(Adhesive.ROYAL);
         b.picked(0);
         b.looking(look(piece, pair, pearl));

@@ -63,7 +63,7 @@ final class NailFlower implements AheadKind {
                         "One weighs",
                         0.1,
                         2000,
-                        Math.max(0.1, LIKE_G * cm * cm * cm),
+                        Math.max(0.1, Math.min(2000, LIKE_G * cm * cm * cm)),
                         "Pipe one on a scale."));
     }
 

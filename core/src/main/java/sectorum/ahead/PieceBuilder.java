@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import sectorum.art.Rings;
+import sectorum.bench.ThingKind;
 import sectorum.build.Planted;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Drawings;
@@ -18,12 +19,16 @@ import sectorum.technique.Making;
 
 /** Gathers what follows for a piece made ahead; minutes and parts are told for one. */
 final class PieceBuilder {
+    /** A mould so much off still gives the piece, mm. */
+    private static final double SLACK = 2;
+
     private final OwnPiece piece;
     private final Material material;
     private final List<Component> components = new ArrayList<>();
     private final List<Stage> stages = new ArrayList<>();
     private final List<Making.Step> steps = new ArrayList<>();
     private final List<Making.Out> out = new ArrayList<>();
+    private final List<Making.Tool> tools = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
     private Sculpt sculpt = new Sculpt();
     private Drawings drawings = Drawings.when(List::of);
@@ -143,6 +148,12 @@ final class PieceBuilder {
         return this;
     }
 
+    /** Something of a size that it is made with; the field of the piece that its size comes from. */
+    PieceBuilder tool(ThingKind kind, String field, double size) {
+        tools.add(new Making.Tool(kind, field, size, SLACK));
+        return this;
+    }
+
     PieceBuilder found(Finding finding) {
         findings.add(finding);
         return this;
@@ -187,6 +198,7 @@ final class PieceBuilder {
                                 piece.count() * piece.labour().placing()),
                 drawings,
                 out,
+                tools,
                 findings);
     }
 

@@ -41,8 +41,7 @@ final class SmallModel implements AheadKind {
 
     @Override
     public PieceRecipe recipe(Values settings, OwnPiece piece) {
-        return Flower.recipe(
-                Recipes.models(), piece, Flower.recipes(Recipes.models(), piece, "bird"), settings);
+        return Flower.recipe(Recipes.models(), piece, Flower.recipes(Recipes.models(), piece, "bird"), settings);
     }
 
     @Override

@@ -58,8 +58,7 @@ final class Spray implements AheadKind {
 
     @Override
     public PieceRecipe recipe(Values settings, OwnPiece piece) {
-        return Flower.recipe(
-                Recipes.flowers(), piece, Flower.recipes(Recipes.flowers(), piece, "rose"), settings);
+        return Flower.recipe(Recipes.flowers(), piece, Flower.recipes(Recipes.flowers(), piece, "rose"), settings);
     }
 
     @Override

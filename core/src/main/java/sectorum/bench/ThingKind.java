@@ -84,7 +84,12 @@ public enum ThingKind {
             Field.length("across", "Pitch", 2, 100, 10, "From one tooth to the next.")),
     STENCIL("Stencils", "Stencils by their height.", Counted.PIECES, across("Height", 1, 100)),
     PUNCH("Punches", "Punches by what they cut.", Counted.PIECES, across("Across", 1, 20)),
-    MOULD("Moulds", "Moulds by what comes out.", Counted.PIECES, across("Across", 1, 40)),
+    MOULD(
+            "Moulds",
+            "Moulds by what comes out.",
+            Counted.PIECES,
+            Field.mass("holds", "It holds", 0, 2000, 0, "0 while nobody has weighed a pressing."),
+            across("Across", 1, 40)),
     MACHINE(
             "Pasta machine",
             "Its width and its dial: what each number rolls.",

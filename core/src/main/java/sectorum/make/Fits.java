@@ -98,7 +98,14 @@ public final class Fits {
     }
 
     /** What a tool is for. */
-    private record Who(String tier, String dressing, String division, String name) {}
+    private record Who(String tier, String dressing, String division, String name) {
+        /** A setting of the dressing, or a measure of the piece made ahead, which is on no tier. */
+        Mend with(Phrase label, String field, double size) {
+            return tier.isEmpty()
+                    ? new Mend(label, List.of(new Change(Change.Target.PIECE, dressing + "/" + field, size)))
+                    : Mend.setting(label, field, size);
+        }
+    }
 
     private void add(Who who, Finding finding) {
         found.add(new Fit(who.tier(), who.dressing(), who.division(), finding));
@@ -128,7 +135,7 @@ public final class Fits {
         List<Mend> mends = new ArrayList<>();
         boolean near = Math.abs(nearest.size(across) - tool.size()) <= NEAR * tool.size();
         if (!tool.field().isEmpty() && near) {
-            mends.add(Mend.setting(
+            mends.add(who.with(
                     Phrase.of("Work with the {} there is", Quantity.length(nearest.size(across))),
                     tool.field(),
                     nearest.size(across)));
@@ -162,7 +169,7 @@ public final class Fits {
                                 Quantity.length(size.max())),
                         tool.field().isEmpty()
                                 ? List.of()
-                                : List.of(Mend.setting(
+                                : List.of(who.with(
                                         Phrase.of("Work with {}", Quantity.length(nearest)), tool.field(), nearest))));
     }
 

@@ -8,7 +8,7 @@ public enum PieceKind {
     OWN(Set.of()),
     CUT_SHAPE(Set.of("shape")),
     NAIL_FLOWER(Set.of("petals", "rounds", "stamens", "weighed")),
-    CUT_FIGURE(Set.of("shape", "layers", "stands", "cured", "former", "lean")),
+    CUT_FIGURE(Set.of("shape", "layers", "stands", "cured", "joined", "support", "former", "lean")),
     BOW(Set.of(
             "loops",
             "rings",

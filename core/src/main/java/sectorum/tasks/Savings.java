@@ -3,6 +3,7 @@ package sectorum.tasks;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import sectorum.ahead.AheadCatalogue;
 import sectorum.bench.Bench;
 import sectorum.bench.Stock;
 import sectorum.days.Drying;
@@ -97,7 +98,8 @@ public final class Savings {
             return;
         }
         double thin = Math.max(1, Rounding.halfUp(piece.thickness() * THINNER, 0.5));
-        if (thin < piece.thickness()) {
+        boolean asked = AheadCatalogue.of(piece.made()).sizes().thickness() != null;
+        if (asked && thin < piece.thickness()) {
             offer(
                     piece,
                     Phrase.of(

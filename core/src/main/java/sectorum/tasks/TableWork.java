@@ -105,7 +105,7 @@ public final class TableWork {
                 made.adhesive().words(),
                 made.adhesive().why(),
                 made.steps(),
-                List.of(),
+                made.tools(),
                 0,
                 false,
                 List.of(),

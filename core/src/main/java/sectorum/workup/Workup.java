@@ -166,6 +166,11 @@ public final class Workup {
         return plan.pieces().stream().map(p -> PieceWorkup.of(plan, p)).toList();
     }
 
+    /** Refuses settings of pieces made ahead that are out of their ranges: tiers do not look at them. */
+    public static void check(Plan plan) {
+        AheadCatalogue.check(plan);
+    }
+
     /** Ready pieces to make ahead, each as it would be on a tier of this cake; empty: the topmost one. */
     public static List<AheadTray> tray(Plan plan, String tier) {
         return AheadTray.of(plan, tier);

@@ -36,7 +36,9 @@ class AheadGoldenTest {
         faces.forEach(f -> drawn(svg, f, 2, 0, 0));
         faces.sort(Comparator.comparingDouble((Face f) -> mean(f, 2)));
         faces.forEach(f -> drawn(svg, f, 1, wide, ground.get(1)));
-        Kept.check("core/src/test/resources/golden/ahead/" + piece.id() + ".svg", svg.append("</svg>\n").toString());
+        Kept.check(
+                "core/src/test/resources/golden/ahead/" + piece.id() + ".svg",
+                svg.append("</svg>\n").toString());
     }
 
     private static double mean(Face f, int axis) {

@@ -51,7 +51,7 @@ class CutFigureTest {
     }
 
     static List<String> rules() {
-        return List.of("figure.none", "figure.thin");
+        return List.of("figure.none", "figure.thin", "figure.apart");
     }
 
     private static List<Finding> found(Plan plan, String rule) {
@@ -84,6 +84,29 @@ class CutFigureTest {
         }
     }
 
+    /** Letters that nothing joins are told apart; a bar at the foot makes one piece of them. */
+    @Test
+    void whatIsApartIsJoinedByABar() {
+        Motif two = new Motif(
+                "two",
+                "Two",
+                List.of(new Motif.Region(
+                        "#333333",
+                        List.of(
+                                List.of(0.0, 0.0, 10.0, 0.0, 10.0, 40.0, 0.0, 40.0),
+                                List.of(20.0, 0.0, 30.0, 0.0, 30.0, 40.0, 20.0, 40.0)),
+                        List.of())));
+        Plan plan = plan(figure(60, 80, 3, two, "one"));
+        List<Finding> found = found(plan, "figure.apart");
+        assertThat(found).hasSize(1);
+        Plan joined = Pressed.on(plan, found.get(0).mends().get(0));
+        assertThat(found(joined, "figure.apart")).isEmpty();
+        assertThat(AheadCatalogue.make(joined.pieces().get(0), Bed.USUAL)
+                        .front()
+                        .area())
+                .isCloseTo(2 * 20 * 80 + 20 * 6, within(0.5));
+    }
+
     @Test
     void withoutArtItIsAPlaqueAndToldSo() {
         Plan plan = plan(figure(60, 80, 3, null, "one"));
@@ -91,7 +114,7 @@ class CutFigureTest {
         assertThat(found).hasSize(1);
         assertThat(found(Pressed.on(plan, found.get(0).mends().get(0)), "figure.none"))
                 .isEmpty();
-        assertThat(AheadCatalogue.make(plan.pieces().get(0), Bed.USUAL).front().area())
+        assertThat(AheadCatalogue.make(plan.pieces().get(0), Bed.USUAL).components().get(0).rings().area())
                 .isCloseTo(4800, within(1e-9));
     }
 

@@ -34,6 +34,7 @@ import sectorum.plan.Sticks;
 import sectorum.plan.Tier;
 import sectorum.tasks.Days;
 import sectorum.technique.Making;
+import sectorum.tier.AheadTray;
 
 /** A plan's days: its tasks, their waits, what is found, what saves time. */
 class DaysTest {
@@ -55,6 +56,13 @@ class DaysTest {
                     .thick(1 + random.nextInt(4))
                     .aired(OwnPiece.Faces.values()[random.nextInt(3)])
                     .many(1 + random.nextInt(6));
+        }
+        List<AheadTray> tray = Workup.tray(Plan.fresh("Tray"), "");
+        for (int i = 0; i < pieces.length; i++) {
+            if (random.nextBoolean()) {
+                // Of every fourth another, so that no name comes twice.
+                pieces[i] = tray.get(i + 4 * random.nextInt(tray.size() / 4)).piece();
+            }
         }
         Planned planned = Planned.of(pieces);
         Plan plan = planned.plan().on(planned.plan().settled().dressing(random.nextBoolean()));

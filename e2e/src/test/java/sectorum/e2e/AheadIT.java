@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -27,6 +28,10 @@ class AheadIT extends Bench {
         browser.until(d -> place(piece).equals(before) ? null : Boolean.TRUE);
     }
 
+    private void stands(String where) {
+        browser.see(By.xpath("//button[@aria-label='Where'][contains(., '" + where + "')]"));
+    }
+
     /** One of each family. */
     private void row(String... names) {
         for (String name : names) {
@@ -43,18 +48,19 @@ class AheadIT extends Bench {
         String before = place("piece-1/0");
         drag(above("piece-1/0"), 40, 0);
         placed("piece-1/0", before);
-        browser.says("Where", "on top");
+        stands("on top");
         String now = place("piece-1/0");
         WebElement held = browser.see(above("piece-1/0"));
         held.sendKeys(Keys.ARROW_RIGHT);
         placed("piece-1/0", now);
         // Over the rim it stands on the board.
         drag(above("piece-1/0"), 110, 0);
-        browser.says("Where", "on the board");
+        stands("on the board");
         browser.ctrl("z");
-        browser.says("Where", "on top");
+        stands("on top");
         // Held by the side it is moved up the side, and its picks follow.
         browser.choose("Where", "on the side");
+        browser.type("From the front", "0");
         String up = browser.see(Browser.field("Above the foot")).getDomProperty("value");
         drag(front("piece-1/0"), 0, -25);
         browser.until(d -> browser.see(Browser.field("Above the foot"))
@@ -100,8 +106,7 @@ class AheadIT extends Bench {
         browser.read("Heart petal");
         browser.read("Half of Moulded shell");
         browser.read("Half sphere, 2 coats");
-        browser.press("Days");
-        browser.press("Plan the days");
+        ready(LocalDate.of(2032, 12, 11));
         browser.see(By.cssSelector("[data-task='parts-piece-1-1']"));
         browser.see(By.cssSelector("[data-task='piece-piece-1']"));
         browser.open(browser.driver().getCurrentUrl().replaceAll(".*(/plan/\\d+).*", "$1/handover"));
@@ -121,9 +126,9 @@ class AheadIT extends Bench {
         browser.read("Recipe: Five-petal blossom");
         browser.type("The recipe's name", "Windflower");
         browser.press("A part");
-        browser.type("How many", "0");
+        browser.type("Of this part", "0");
         browser.read("How many 0 is outside");
-        browser.type("How many", "9");
+        browser.type("Of this part", "9");
         browser.press("Make it by this recipe");
         browser.gone("Recipe: Windflower");
         browser.read("9 × Petal");

@@ -3,6 +3,7 @@ package sectorum.e2e;
 import java.net.URI;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
+import java.time.LocalDate;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
@@ -85,5 +86,19 @@ abstract class Bench {
         browser.press("Add a piece");
         browser.click(By.xpath("//div[@role='dialog']//button[span[normalize-space()='" + name + "']]"));
         browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
+    }
+
+    /** The days of the plan, back from a day at two. */
+    void ready(LocalDate day) {
+        browser.press("Days");
+        WebElement moment = browser.see(Browser.field("Ready on, at"));
+        browser.driver()
+                .executeScript(
+                        "const s = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;"
+                                + "s.call(arguments[0], arguments[1]);"
+                                + "arguments[0].dispatchEvent(new Event('input', { bubbles: true }));",
+                        moment,
+                        day + "T14:00");
+        browser.press("Plan the days");
     }
 }

@@ -32,19 +32,6 @@ class DaysIT extends Bench {
         browser.saved();
     }
 
-    private void ready(LocalDate day) {
-        browser.press("Days");
-        WebElement moment = browser.see(Browser.field("Ready on, at"));
-        browser.driver()
-                .executeScript(
-                        "const s = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;"
-                                + "s.call(arguments[0], arguments[1]);"
-                                + "arguments[0].dispatchEvent(new Event('input', { bubbles: true }));",
-                        moment,
-                        day + "T14:00");
-        browser.press("Plan the days");
-    }
-
     private WebElement task(String id) {
         return browser.see(By.cssSelector("[data-task='" + id + "']"));
     }

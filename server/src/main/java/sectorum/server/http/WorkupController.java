@@ -19,6 +19,7 @@ import sectorum.server.plans.PlanService;
 import sectorum.server.plans.SavedPlan;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
+import sectorum.workup.Workup;
 
 /** Everything that follows from a plan, saved or not. */
 @RestController
@@ -67,6 +68,7 @@ class WorkupController {
     /** Works a plan up. The bench comes with the question, so that no answer waits for the database. */
     @PostMapping("/api/workup")
     StackWorkup workup(@RequestBody WorkupRequest asked) {
+        Workup.check(asked.plan());
         List<TierWorkup> tiers = worked.tiers(asked.plan(), asked.bench());
         StackWorkup all = StackWorkup.of(tiers);
         if (asked.only() == null) {
