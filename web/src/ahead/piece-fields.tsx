@@ -10,6 +10,7 @@ import { Button } from '../ui/button';
 import { Pick } from '../ui/select';
 import { CountField, LengthField, WordsField } from '../ui/typed';
 import { useCatalogue, useMaterials } from '../units/preferences';
+import { MouldPick } from './mould-pick';
 import { PieceArt, widthOf } from './piece-art';
 import { EATEN, FORMS } from './piece-choices';
 import { type ChangePiece, Group } from './piece-group';
@@ -67,6 +68,7 @@ function What({ piece, worked, change }: Part) {
           }
         />
       ) : null}
+      {piece.kind === 'moulded' ? <MouldPick piece={piece} change={change} /> : null}
       {plain ? (
         <Pick
           label="Drawn as"
