@@ -1,9 +1,7 @@
 package sectorum.ahead;
 
-import java.util.ArrayList;
 import java.util.List;
 import sectorum.art.Rings;
-import sectorum.drawing.Drawing;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
 import sectorum.finding.Level;
@@ -30,22 +28,17 @@ final class Bow implements AheadKind {
     /** A bow takes so long, minutes (craft 4.5). */
     private static final double USUAL_MINUTES = 35;
     /** Two loops are glued over so much (craft 4.1), mm. */
-    private static final double OVERLAP = 12;
+    static final double OVERLAP = 12;
     /** Folded in on each side of the band (craft 4.1), mm. */
-    private static final double FOLD = 6;
+    static final double FOLD = 6;
 
     private static final double NARROWER = 6;
     /** Band: so many strip widths long. */
     private static final double AROUND = 1.25;
     /** A gathered middle is so much of the strip's width. */
-    private static final double GATHERED = 0.42;
-    /** The strip has its own width again so far out, share of a loop's length. */
-    private static final double OPENS = 0.55;
+    static final double GATHERED = 0.42;
     /** Held by its side, a wider bow has two picks (craft 4.1), mm. */
     private static final double ONE_PICK = 100;
-
-    private static final double TAIL_SPREAD = Math.toRadians(17);
-    private static final int PARTS = 20;
 
     @Override
     public PieceKind kind() {
@@ -129,7 +122,7 @@ final class Bow implements AheadKind {
     }
 
     /** What its settings come to. */
-    private record Told(
+    record Told(
             double span,
             double strip,
             double thick,
@@ -179,25 +172,6 @@ final class Bow implements AheadKind {
         }
     }
 
-    /** The way round a loop whose roll of a radius lies with its middle so far out (craft 4.1), mm. */
-    static double loop(double out, double roll) {
-        return 2 * Math.sqrt(out * out - roll * roll) + roll * (Math.PI + 2 * Math.asin(roll / out));
-    }
-
-    /** The same way as points, how far out and how far to the front: it leaves the middle, goes round the roll and comes back. */
-    static List<double[]> path(double out, double roll, int parts) {
-        double lean = Math.asin(roll / out);
-        List<double[]> path = new ArrayList<>();
-        path.add(new double[] {0, 0});
-        // Where it meets the roll the way is square to the radius.
-        for (int i = 0; i <= parts; i++) {
-            double a = Math.PI / 2 + lean - (Math.PI + 2 * lean) * i / parts;
-            path.add(new double[] {out + roll * Math.cos(a), roll * Math.sin(a)});
-        }
-        path.add(new double[] {0, 0});
-        return path;
-    }
-
     @Override
     public MadeAhead make(Values settings, OwnPiece piece, Bed bed) {
         Told t = Told.of(fields(settings, piece, bed), settings, piece);
@@ -241,16 +215,16 @@ final class Bow implements AheadKind {
         OwnPiece dries = piece.aired(t.soft() ? piece.resting().faces() : OwnPiece.Faces.FORMER);
         b.stage(piece.name(), dries);
         support(b, t, piece, side);
-        Sculpt sculpt = look(t);
+        Sculpt sculpt = BowLook.of(t);
         b.looking(side ? sculpt.backed() : sculpt);
-        b.drawn(() -> patterns(t));
+        b.drawn(() -> BowLook.patterns(t));
         judge(b, t, piece);
         return b.made();
     }
 
     private static void strips(PieceBuilder b, Told t) {
         for (int ring = 0; ring < t.rings(); ring++) {
-            double one = loop(t.out(ring), t.roll());
+            double one = BowLook.loop(t.out(ring), t.roll());
             String which = t.rings() == 1 ? "" : ", ring " + (ring + 1);
             int pairs = t.apart() ? 0 : t.loops() / 2;
             Former former = new Former(Former.Form.ROLL, 2 * t.roll(), t.loops());
@@ -279,23 +253,11 @@ final class Bow implements AheadKind {
 
     private static void tails(PieceBuilder b, Told t) {
         if (t.tails() > 0) {
-            b.cut("First tail", tail(t, t.tail()), t.thin(), 1);
+            b.cut("First tail", BowLook.tail(t, t.tail()), t.thin(), 1);
         }
         if (t.tails() > 1) {
-            b.cut("Other tail", tail(t, t.second()), t.thin(), t.tails() - 1);
+            b.cut("Other tail", BowLook.tail(t, t.second()), t.thin(), t.tails() - 1);
         }
-    }
-
-    /** A tail with its end down at z 0. */
-    private static List<Double> tail(Told t, double high) {
-        double w = t.tailWide() / 2;
-        double cut = Math.min(t.tailWide() * 0.6, high * 0.4);
-        return switch (t.end()) {
-            case "slanted" -> List.of(-w, cut, w, 0.0, w, high, -w, high);
-            case "pointed" -> List.of(-w, cut, 0.0, 0.0, w, cut, w, high, -w, high);
-            case "straight" -> List.of(-w, 0.0, w, 0.0, w, high, -w, high);
-            default -> List.of(-w, 0.0, 0.0, cut, w, 0.0, w, high, -w, high);
-        };
     }
 
     /** By its place: a ledge carries it, a side is glued and picked, on a top it stands on a pick. */
@@ -318,109 +280,6 @@ final class Bow implements AheadKind {
                                 Quantity.text(piece.name()),
                                 Quantity.count(ledge ? glued : Math.min(glued, 3))),
                 b.material().adhesive().words());
-    }
-
-    /** Its loops round their rolls, its band, its tails: each strip where it will be. */
-    private static Sculpt look(Told t) {
-        Sculpt s = new Sculpt();
-        for (int i = 0; i < t.tails(); i++) {
-            double high = i == 0 ? t.tail() : t.second();
-            double spread = t.tails() == 1 ? 0.1 : TAIL_SPREAD * (2.0 * i / (t.tails() - 1) - 1);
-            List<Double> hung = new ArrayList<>();
-            List<Double> flat = tail(t, high);
-            for (int k = 0; k < flat.size(); k += 2) {
-                double z = flat.get(k + 1) - high;
-                double x = flat.get(k) * (z > -high * 0.3 ? GATHERED + (1 - GATHERED) * -z / (high * 0.3) : 1);
-                hung.add(x * Math.cos(spread) - z * Math.sin(spread));
-                hung.add(x * Math.sin(spread) + z * Math.cos(spread));
-            }
-            s.card(0, hung, t.roll());
-        }
-        for (int ring = 0; ring < t.rings(); ring++) {
-            double before = -ring * t.roll() * 0.9;
-            for (int i = 0; i < t.loops(); i++) {
-                double a = 2 * Math.PI * (i + (ring % 2 == 0 || t.loops() == 2 ? 0 : 0.5)) / t.loops();
-                s.with(strand(t, t.out(ring), a), 0, before, 0);
-            }
-        }
-        double wide = t.band() / 2;
-        double high = t.strip() * GATHERED / 2 + t.thin();
-        double front = -t.rings() * t.roll() * 0.9 - t.thick();
-        int folds = t.centre().equals("pleated") ? t.pleats() + 1 : 1;
-        for (int i = 0; i < folds; i++) {
-            double x0 = -wide + 2 * wide * i / folds;
-            double x1 = -wide + 2 * wide * (i + 1) / folds;
-            s.face(
-                    0,
-                    List.of(
-                            x0,
-                            front,
-                            -high,
-                            x1,
-                            front - (folds > 1 ? 2 : 0),
-                            -high,
-                            x1,
-                            front - (folds > 1 ? 2 : 0),
-                            high,
-                            x0,
-                            front,
-                            high));
-        }
-        return s.raised();
-    }
-
-    /** One loop whose length points away from the middle by an angle in the upright plane. */
-    private static Sculpt strand(Told t, double out, double angle) {
-        List<double[]> one = new ArrayList<>();
-        List<double[]> other = new ArrayList<>();
-        for (double[] p : path(out, t.roll(), PARTS)) {
-            double open = Math.min(1, Math.max(0, p[0]) / (OPENS * out));
-            double half = t.strip() / 2 * (GATHERED + (1 - GATHERED) * Math.sin(open * Math.PI / 2));
-            double x = p[0] * Math.cos(angle);
-            double z = p[0] * Math.sin(angle);
-            one.add(new double[] {x - half * Math.sin(angle), -p[1], z + half * Math.cos(angle)});
-            other.add(new double[] {x + half * Math.sin(angle), -p[1], z - half * Math.cos(angle)});
-        }
-        return new Sculpt().band(0, one, other);
-    }
-
-    private static List<Drawing> patterns(Told t) {
-        List<Drawing> all = new ArrayList<>();
-        for (int ring = 0; ring < t.rings(); ring++) {
-            double one = loop(t.out(ring), t.roll());
-            boolean pair = !t.apart() && t.loops() > 1;
-            double length = (pair ? 2 * one : one) + OVERLAP;
-            String which = t.rings() == 1 ? "" : "-" + (ring + 1);
-            List<Double> folds =
-                    pair ? List.of(OVERLAP / 2 + one, length - OVERLAP / 2) : List.of(length - OVERLAP / 2);
-            all.add(Patterns.strip(
-                    "bow-loops" + which,
-                    Phrase.of(
-                            pair ? "Strip of two loops, {} by {}" : "Strip of one loop, {} by {}",
-                            Quantity.length(length),
-                            Quantity.length(t.strip())),
-                    length,
-                    t.strip(),
-                    folds,
-                    List.of()));
-        }
-        double high = t.band() + 2 * FOLD;
-        all.add(Patterns.strip(
-                "bow-band",
-                Phrase.of("Band, {} by {}, folded at the lines", Quantity.length(t.wrap()), Quantity.length(high)),
-                t.wrap(),
-                high,
-                List.of(t.wrap() / 2),
-                List.of(FOLD, high - FOLD)));
-        if (t.tails() > 0) {
-            all.add(Patterns.outline(
-                    "bow-tail", Phrase.of("First tail, {}", Quantity.length(t.tail())), tail(t, t.tail())));
-        }
-        if (t.tails() > 1) {
-            all.add(Patterns.outline(
-                    "bow-tail-other", Phrase.of("Other tails, {}", Quantity.length(t.second())), tail(t, t.second())));
-        }
-        return all;
     }
 
     private static void judge(PieceBuilder b, Told t, OwnPiece piece) {

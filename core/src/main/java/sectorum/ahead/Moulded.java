@@ -143,32 +143,16 @@ final class Moulded implements AheadKind {
                 .over(pair ? new Former(Former.Form.BALL, Math.max(piece.width(), piece.height()), sides) : null);
         b.part(press.weighing(weighed * (1 - share)));
         if (share > 0) {
-            b.part(press.weighing(weighed * share).coloured(1).over(null));
+            b.part(Component.cut(
+                            Phrase.of("Second colour of {}", Quantity.text(piece.name())),
+                            outline,
+                            piece.thickness(),
+                            b.material(),
+                            sides)
+                    .weighing(weighed * share)
+                    .coloured(1));
         }
-        Quantity many = Quantity.count((long) sides * piece.count());
-        b.step(
-                Phrase.of(
-                        share > 0
-                                ? "Twist {} of paste in two colours, {} of it the second, until it is marbled, and press {} of {} each, {}"
-                                        + " thick; the mould is {}."
-                                : "Press {} of paste{} into {} of {} each, {} thick; the mould is {}.",
-                        Quantity.mass(weighed * sides * piece.count()),
-                        share > 0 ? Quantity.share(share) : Quantity.text(""),
-                        many,
-                        Quantity.mass(weighed),
-                        Quantity.length(piece.thickness()),
-                        Quantity.text(release)),
-                "mould, scale",
-                1.2 * sides);
-        b.step(
-                Phrase.of(
-                        pair
-                                ? "Trim {} edges flush and lay each over a half ball of about {}."
-                                : "Trim {} edges flush and lay each on its back{}.",
-                        many,
-                        pair ? Quantity.length(Math.max(piece.width(), piece.height())) : Quantity.text("")),
-                "knife, half balls",
-                0.5 * sides);
+        pressed(b, piece, sides, weighed, share, release);
         Resting own = piece.resting();
         boolean stated = own.stated() != null;
         OwnPiece halves = piece.resting(new Resting(
@@ -193,6 +177,40 @@ final class Moulded implements AheadKind {
                 "mould",
                 Phrase.of("What leaves the mould, {}", Quantity.length(piece.height())),
                 outline.outers().get(0))));
+        judge(b, piece, pearl);
+        return b.made();
+    }
+
+    private static void pressed(
+            PieceBuilder b, OwnPiece piece, int sides, double weighed, double share, String release) {
+        boolean pair = sides == 2;
+        Quantity many = Quantity.count((long) sides * piece.count());
+        b.step(
+                Phrase.of(
+                        share > 0
+                                ? "Twist {} of paste in two colours, {} of it the second, until it is marbled, and press {} of {} each, {}"
+                                        + " thick; the mould is {}."
+                                : "Press {} of paste{} into {} of {} each, {} thick; the mould is {}.",
+                        Quantity.mass(weighed * sides * piece.count()),
+                        share > 0 ? Quantity.share(share) : Quantity.text(""),
+                        many,
+                        Quantity.mass(weighed),
+                        Quantity.length(piece.thickness()),
+                        Quantity.text(release)),
+                "mould, scale",
+                1.2 * sides);
+        b.step(
+                Phrase.of(
+                        pair
+                                ? "Trim {} edges flush and lay each over a half ball of about {}."
+                                : "Trim {} edges flush and lay each on its back{}.",
+                        many,
+                        pair ? Quantity.length(Math.max(piece.width(), piece.height())) : Quantity.text("")),
+                "knife, half balls",
+                0.5 * sides);
+    }
+
+    private static void judge(PieceBuilder b, OwnPiece piece, double pearl) {
         double room = 0.8 * piece.width() * Math.sin(GAPES / 2) + 0.5 * piece.width();
         if (pearl > room) {
             double takes = Math.floor(room);
@@ -202,7 +220,6 @@ final class Moulded implements AheadKind {
                             Phrase.of("Take one of {}", Quantity.length(takes)),
                             List.of(new Change(Change.Target.PIECE, piece.id() + "/settings/pearl", takes)))));
         }
-        return b.made();
     }
 
     private static void joined(PieceBuilder b, OwnPiece piece, double pearl) {

@@ -15,6 +15,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
 import sectorum.measure.Values;
+import sectorum.plan.Eaten;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.technique.Making;
@@ -118,7 +119,7 @@ final class NailFlower implements AheadKind {
                 .sized(across, across, across * 0.3)
                 .many(9)
                 .of(Material.BUTTERCREAM)
-                .eaten(OwnPiece.Eaten.EAT)
+                .eaten(Eaten.EAT)
                 .on(OwnPiece.On.LEDGE)
                 .made());
     }

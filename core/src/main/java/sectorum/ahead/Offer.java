@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import sectorum.material.Material;
 import sectorum.measure.Values;
+import sectorum.plan.Eaten;
 import sectorum.plan.Labour;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
@@ -23,7 +24,7 @@ final class Offer {
     private int count = 1;
     private Material material = Material.GUM;
     private OwnPiece.On on = OwnPiece.On.TOP;
-    private OwnPiece.Eaten eaten = OwnPiece.Eaten.HARD;
+    private Eaten eaten = Eaten.HARD;
     private Stick stick = Stick.PICK;
 
     Offer(PieceKind kind, String id, String name) {
@@ -58,7 +59,7 @@ final class Offer {
         return this;
     }
 
-    Offer eaten(OwnPiece.Eaten other) {
+    Offer eaten(Eaten other) {
         eaten = other;
         return this;
     }

@@ -46,6 +46,14 @@ final class Poured implements AheadKind {
             List.of(new Field.Choice("plain", "smooth"), new Field.Choice("textured", "textured")),
             "plain");
 
+    private static final Field REAL = Field.choice(
+            "real",
+            "Chocolate is",
+            List.of(
+                    new Field.Choice("tempered", "real, and tempered"),
+                    new Field.Choice("melted", "compound, only melted")),
+            "tempered");
+
     @Override
     public PieceKind kind() {
         return PieceKind.POURED;
@@ -63,16 +71,7 @@ final class Poured implements AheadKind {
 
     @Override
     public List<Field> fields(Values settings, OwnPiece piece, Bed bed) {
-        return List.of(
-                FORM,
-                TEXTURED,
-                Field.choice(
-                        "real",
-                        "Chocolate is",
-                        List.of(
-                                new Field.Choice("tempered", "real, and tempered"),
-                                new Field.Choice("melted", "compound, only melted")),
-                        "tempered"));
+        return List.of(FORM, TEXTURED, REAL);
     }
 
     private static List<Double> outline(OwnPiece piece, String form) {
@@ -92,8 +91,6 @@ final class Poured implements AheadKind {
     @Override
     public MadeAhead make(Values settings, OwnPiece piece, Bed bed) {
         String form = FORM.choice(settings);
-        boolean textured = TEXTURED.choice(settings).equals("textured");
-        boolean real = fields(settings, piece, bed).get(2).choice(settings).equals("tempered");
         PieceBuilder b = new PieceBuilder(piece, Material.SUGAR);
         Material of = b.material();
         List<Double> outline = outline(piece, form);
@@ -105,70 +102,11 @@ final class Poured implements AheadKind {
         double area = sectorum.art.Contour.area(outline) / USED;
         double batch =
                 of.sheet(area, piece.thickness()) * (piece.count() + of.spare().of(piece.count()));
-        Quantity grams = Quantity.mass(batch);
-        Quantity thick = Quantity.length(piece.thickness());
-        Quantity many = Quantity.count((long) piece.count() + of.spare().of(piece.count()));
-        OwnPiece dries = piece;
-        if (of == Material.SUGAR) {
-            b.step(
-                    Phrase.of(
-                            "Cook {} of sugar to hard crack, {} to {} °C; without a thermometer a drop in cold water sets at once and"
-                                    + " rings.",
-                            grams,
-                            Quantity.plain(LEAST_C),
-                            Quantity.plain(MOST_C)),
-                    "pan, thermometer",
-                    25.0 / piece.count(),
-                    null,
-                    HOT);
-            b.step(
-                    Phrase.of(
-                            form.equals("sail")
-                                    ? "Pour {} sails {} thick over a draped silicone mat."
-                                    : "Pour {} pieces {} thick on a flat silicone mat.",
-                            many,
-                            thick),
-                    "silicone mat, gloves",
-                    2,
-                    Phrase.of("Kept dry and cool after {}.", Quantity.minutes(45)),
-                    HOT);
-        } else if (of == Material.CHOCOLATE) {
-            double sets = textured || piece.thickness() > THICK_MM ? THICK_SETS : FLAT_SETS;
-            b.step(
-                    Phrase.of(
-                            real
-                                    ? "Temper {} of chocolate and spread it {} thick."
-                                    : "Melt {} of compound chocolate and spread it {} thick.",
-                            grams,
-                            thick),
-                    "acetate, palette knife",
-                    (real ? 20.0 : 10.0) / piece.count());
-            b.step(
-                    Phrase.of(
-                            "Cut {} pieces while it bends but no longer marks a finger; then {} in the fridge.",
-                            many,
-                            Quantity.minutes(sets)),
-                    "cutter or knife",
-                    1);
-            if (piece.resting().stated() == null) {
-                dries = piece.resting(new Resting(
-                        null,
-                        new Span(sets / 60, sets / 60),
-                        sectorum.bench.Storage.FRIDGE,
-                        piece.resting().until(),
-                        null));
-            }
-        } else {
-            b.step(
-                    Phrase.of(
-                            "Make {} of {} and spread or press it {} thick; cut {} pieces.",
-                            grams,
-                            Quantity.text(of.words()),
-                            thick,
-                            many),
-                    "mat, palette knife",
-                    3);
-        }
+        OwnPiece dries = switch (of) {
+            case SUGAR -> sugar(b, piece, form, batch);
+            case CHOCOLATE -> chocolate(b, piece, settings, batch);
+            default -> other(b, piece, batch);
+        };
         b.stage(piece.name(), dries);
         b.looking(look(piece, outline, form));
         b.drawn(() -> List.of(
@@ -182,6 +120,90 @@ final class Poured implements AheadKind {
                         Quantity.text(of.adhesive().words())),
                 "small knife");
         return b.made();
+    }
+
+    /** With the spares that what breaks asks for. */
+    private static Quantity many(OwnPiece piece, Material of) {
+        return Quantity.count((long) piece.count() + of.spare().of(piece.count()));
+    }
+
+    private static OwnPiece sugar(PieceBuilder b, OwnPiece piece, String form, double batch) {
+        Quantity grams = Quantity.mass(batch);
+        Quantity thick = Quantity.length(piece.thickness());
+        Quantity many = many(piece, b.material());
+        b.step(
+                Phrase.of(
+                        "Cook {} of sugar to hard crack, {} to {} °C; without a thermometer a drop in cold water sets at once and"
+                                + " rings.",
+                        grams,
+                        Quantity.plain(LEAST_C),
+                        Quantity.plain(MOST_C)),
+                "pan, thermometer",
+                25.0 / piece.count(),
+                null,
+                HOT);
+        b.step(
+                Phrase.of(
+                        form.equals("sail")
+                                ? "Pour {} sails {} thick over a draped silicone mat."
+                                : "Pour {} pieces {} thick on a flat silicone mat.",
+                        many,
+                        thick),
+                "silicone mat, gloves",
+                2,
+                Phrase.of("Kept dry and cool after {}.", Quantity.minutes(45)),
+                HOT);
+        return piece;
+    }
+
+    private static OwnPiece chocolate(PieceBuilder b, OwnPiece piece, Values settings, double batch) {
+        boolean textured = TEXTURED.choice(settings).equals("textured");
+        boolean real = REAL.choice(settings).equals("tempered");
+        Quantity grams = Quantity.mass(batch);
+        Quantity thick = Quantity.length(piece.thickness());
+        Quantity many = many(piece, b.material());
+        double sets = textured || piece.thickness() > THICK_MM ? THICK_SETS : FLAT_SETS;
+        b.step(
+                Phrase.of(
+                        real
+                                ? "Temper {} of chocolate and spread it {} thick."
+                                : "Melt {} of compound chocolate and spread it {} thick.",
+                        grams,
+                        thick),
+                "acetate, palette knife",
+                (real ? 20.0 : 10.0) / piece.count());
+        b.step(
+                Phrase.of(
+                        "Cut {} pieces while it bends but no longer marks a finger; then {} in the fridge.",
+                        many,
+                        Quantity.minutes(sets)),
+                "cutter or knife",
+                1);
+        if (piece.resting().stated() == null) {
+            return piece.resting(new Resting(
+                    null,
+                    new Span(sets / 60, sets / 60),
+                    sectorum.bench.Storage.FRIDGE,
+                    piece.resting().until(),
+                    null));
+        }
+        return piece;
+    }
+
+    private static OwnPiece other(PieceBuilder b, OwnPiece piece, double batch) {
+        Quantity grams = Quantity.mass(batch);
+        Quantity thick = Quantity.length(piece.thickness());
+        Quantity many = many(piece, b.material());
+        b.step(
+                Phrase.of(
+                        "Make {} of {} and spread or press it {} thick; cut {} pieces.",
+                        grams,
+                        Quantity.text(b.material().words()),
+                        thick,
+                        many),
+                "mat, palette knife",
+                3);
+        return piece;
     }
 
     /** A sail billows: its middle comes forward. */

@@ -15,6 +15,7 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
+import sectorum.plan.Eaten;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
@@ -97,7 +98,7 @@ public final class HandoverWork {
                             Quantity.length(w.form().width()),
                             Quantity.length(w.form().height().mm()),
                             kilos(build.tiers().get(i).own())),
-                    (tier.dummy() ? OwnPiece.Eaten.OUT : OwnPiece.Eaten.EAT).words()));
+                    (tier.dummy() ? Eaten.OUT : Eaten.EAT).words()));
             for (Covering c : TableWork.coats(plan, tier)) {
                 brings(c.material().allergens(), c.material().words());
             }
@@ -136,7 +137,7 @@ public final class HandoverWork {
                         Quantity.length(worn.zone().foot()),
                         Quantity.length(worn.zone().top()),
                         Quantity.text(worn.surface().from())),
-                (out ? OwnPiece.Eaten.OUT : hard ? OwnPiece.Eaten.HARD : OwnPiece.Eaten.EAT).words());
+                (out ? Eaten.OUT : hard ? Eaten.HARD : Eaten.EAT).words());
     }
 
     private Phrase where(OwnPiece p) {
@@ -180,9 +181,9 @@ public final class HandoverWork {
 
     private List<Handover.Handed> out() {
         List<Handover.Handed> out = new ArrayList<>();
-        String words = OwnPiece.Eaten.OUT.words();
+        String words = Eaten.OUT.words();
         for (OwnPiece p : plan.pieces()) {
-            if (p.eaten() == OwnPiece.Eaten.OUT) {
+            if (p.eaten() == Eaten.OUT) {
                 out.add(new Handover.Handed(p.name(), p.count(), where(p), words));
             }
             int picks = (int)
@@ -228,7 +229,7 @@ public final class HandoverWork {
         if (many > 0) {
             Phrase where = Phrase.of("in {}, each {} long", tier, Quantity.length(s.length()));
             String of = plan.stands().dowel().name().toLowerCase(java.util.Locale.ROOT);
-            out.add(new Handover.Handed(what + ", " + of, many, where, OwnPiece.Eaten.OUT.words()));
+            out.add(new Handover.Handed(what + ", " + of, many, where, Eaten.OUT.words()));
         }
     }
 

@@ -80,15 +80,22 @@ public record OwnPiece(
 
     /** How a piece is drawn. */
     public enum Form {
-        PLAQUE,
-        ROUND,
-        DOME,
-        STAR,
+        PLAQUE(1),
+        ROUND(Math.PI / 4),
+        DOME(Math.PI / 4),
+        STAR(0.38),
         /** Two moulded halves joined, such as a shell. */
-        PAIR,
-        BOW,
-        FLOWER,
-        FIGURE
+        PAIR(Math.PI / 4),
+        BOW(0.6),
+        FLOWER(0.6),
+        FIGURE(0.6);
+
+        /** How much of its box it fills. */
+        private final double filled;
+
+        Form(double filled) {
+            this.filled = filled;
+        }
     }
 
     /** On which part of a tier. */
@@ -103,23 +110,6 @@ public record OwnPiece(
         HOLE,
         /** On the board, before the lowest tier. */
         BOARD
-    }
-
-    /** Every part of a cake is one of these (craft 7). */
-    public enum Eaten {
-        EAT("eat"),
-        HARD("edible but hard"),
-        OUT("take out");
-
-        private final String words;
-
-        Eaten(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
     }
 
     /** How much air a drying piece gets, as a factor on its hours (craft 4.2). */
@@ -191,7 +181,7 @@ public record OwnPiece(
         kind = kind == PieceKind.OWN ? null : kind;
         settings = settings == null || settings.byName().isEmpty() ? null : settings;
         Set<String> known = (kind == null ? PieceKind.OWN : kind).settingNames();
-        for (String given : values(settings).byName().keySet()) {
+        for (String given : (settings == null ? Values.NONE : settings).byName().keySet()) {
             if (!known.contains(given)) {
                 throw new Refused(
                         "pieces.settings." + given,
@@ -275,10 +265,6 @@ public record OwnPiece(
                 resting, sticks, eaten);
     }
 
-    private static Values values(@Absent Values settings) {
-        return settings == null ? Values.NONE : settings;
-    }
-
     /** The colour at an index of those its kind asks for; one that nobody has chosen is its own. */
     @Absent
     public String colour(int index) {
@@ -287,7 +273,7 @@ public record OwnPiece(
 
     /** Settings of its kind. */
     public Values values() {
-        return values(settings);
+        return settings == null ? Values.NONE : settings;
     }
 
     /** What kind it is. */
@@ -310,19 +296,9 @@ public record OwnPiece(
         return sticks.buried() != null ? sticks.buried() : Math.max(50, height / 3);
     }
 
-    /** How much of its box a form fills. */
-    private double filled() {
-        return switch (form) {
-            case PLAQUE -> 1;
-            case ROUND, DOME, PAIR -> Math.PI / 4;
-            case STAR -> 0.38;
-            case BOW, FLOWER, FIGURE -> 0.6;
-        };
-    }
-
     /** Grams of one, from its box and its paste; of something else as heavy as paste. */
     public double grams() {
-        return (material == null ? Material.FONDANT : material).sheet(width * height * filled(), thickness);
+        return (material == null ? Material.FONDANT : material).sheet(width * height * form.filled, thickness);
     }
 
     /** Cut from another drawing. */

@@ -2,11 +2,7 @@ package sectorum.tasks;
 
 import java.util.ArrayList;
 import java.util.List;
-import sectorum.ahead.AheadCatalogue;
-import sectorum.ahead.MadeAhead;
-import sectorum.ahead.Stage;
 import sectorum.build.Build;
-import sectorum.build.Planted;
 import sectorum.days.Task;
 import sectorum.make.Batch;
 import sectorum.make.Covering;
@@ -19,10 +15,7 @@ import sectorum.measure.Rounding;
 import sectorum.measure.Tape;
 import sectorum.plan.Coat;
 import sectorum.plan.DivisionSpec;
-import sectorum.plan.OwnPiece;
-import sectorum.plan.PieceKind;
 import sectorum.plan.Plan;
-import sectorum.plan.Stick;
 import sectorum.plan.Tier;
 import sectorum.technique.Making;
 import sectorum.tier.Marking;
@@ -34,14 +27,6 @@ final class TaskSteps {
     private static final String TWO = "Lift it by two, from under the board.";
     private static final String RODS_OUT =
             "Use dowels sold for food. Every one of them is on the take-out list: whoever cuts the cake must know.";
-    private static final String WIRE = "Wires never go bare into cake: each into a pick.";
-    private static final String PICKS =
-            "Picks are counted in, and told to whoever cuts the cake: the take-out list names each.";
-    private static final String HOT =
-            "Hot sugar burns to the bone: gloves and sleeves, no children near, cold water by, and never touch a drip to"
-                    + " test it.";
-    private static final String DUST =
-            "Wear a mask when brushing or spraying dust, and put only what is sold as edible on anything eaten.";
 
     private final Plan plan;
     private final StackWorkup worked;
@@ -90,7 +75,7 @@ final class TaskSteps {
         said.clear();
         minutes = t.minutes();
         switch (t.kind()) {
-            case PIECE -> piece(t);
+            case PIECE, PLACE -> said.addAll(new PieceSteps(plan, worked).of(t));
             case KNEAD -> knead(t);
             case BOARD ->
                 add(
@@ -107,7 +92,6 @@ final class TaskSteps {
             case STACK -> stack(t);
             case MEASURE -> measure(t);
             case DRESS -> dress(t);
-            case PLACE -> place(t);
             case INSPECT -> said.add(LastLook.of(worked, build, minutes));
             case OWN -> add(Phrase.of("{}", Quantity.text(t.name())), "", null, "");
         }
@@ -144,67 +128,6 @@ final class TaskSteps {
                             ? Phrase.of("{} batches, no streaks, each covered.", Quantity.count(batches.size()))
                             : null,
                     "");
-        }
-    }
-
-    private OwnPiece piece(String id) {
-        return worked.pieces(plan).stream()
-                .filter(p -> p.id().equals(id))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private void piece(Task t) {
-        OwnPiece p = piece(t.about());
-        if (p.made() != PieceKind.OWN) {
-            stage(t, AheadCatalogue.make(plan, p));
-            return;
-        }
-        String faces = switch (p.resting().faces()) {
-            case BOTH -> "with both faces free";
-            case TURNED -> "on a flat board, and turn half way";
-            case FORMER -> "on a former";
-        };
-        String hot =
-                p.material() != null && p.material().isHot() ? HOT : p.sticks().kind() == Stick.WIRE ? WIRE : "";
-        add(
-                Phrase.of(
-                        "Make {} × {}: {} wide, {} high, {} thick, of {}; dry {}.",
-                        Quantity.count(p.count()),
-                        Quantity.text(p.name()),
-                        Quantity.length(p.width()),
-                        Quantity.length(p.height()),
-                        Quantity.length(p.thickness()),
-                        Quantity.text(
-                                p.material() == null
-                                        ? "what it is made of"
-                                        : p.material().words()),
-                        Quantity.text(faces)),
-                "cutter or template",
-                "",
-                t.minutes(),
-                null,
-                p.picks() == 0
-                        ? null
-                        : Phrase.of("{} picks are set in each while it is soft.", Quantity.count(p.picks())),
-                hot);
-    }
-
-    /** What its kind says of the stage. */
-    private void stage(Task t, MadeAhead made) {
-        int number = t.key().number();
-        Stage stage = number == 0 ? made.last() : made.stages().get(number - 1);
-        double told = Math.max(1e-9, stage.minutes());
-        for (Making.Step step : stage.steps()) {
-            said.add(new Said(
-                    step.what(),
-                    step.tool(),
-                    "",
-                    t.minutes() * step.minutes() / told,
-                    step.pause(),
-                    step.check() == null ? List.of() : List.of(step.check()),
-                    step.caution(),
-                    step.lasting()));
         }
     }
 
@@ -390,26 +313,5 @@ final class TaskSteps {
                 Quantity.length(worn.zone().foot()),
                 Quantity.length(worn.zone().top()),
                 Quantity.text(worn.surface().from()));
-    }
-
-    private void place(Task t) {
-        OwnPiece p = piece(t.about());
-        MadeAhead made = AheadCatalogue.make(plan, p);
-        Planted stands = made.planted();
-        boolean picked = stands.picks() > 0;
-        boolean plain = p.made() == PieceKind.OWN;
-        add(
-                plain
-                        ? Phrase.of(
-                                "Put {} × {} on, {} {} in each, {} deep.",
-                                Quantity.count(p.count()),
-                                Quantity.text(p.name()),
-                                Quantity.count(stands.picks()),
-                                Quantity.text(p.sticks().kind().words()),
-                                Quantity.length(stands.buried()))
-                        : made.placing().what(),
-                plain ? (picked ? "picks" : "royal icing") : made.placing().tool(),
-                Phrase.of("Upright, and {} picks counted in.", Quantity.count((long) stands.picks() * p.count())),
-                p.sticks().kind() == Stick.WIRE ? WIRE : picked ? PICKS : p.dark() ? DUST : "");
     }
 }

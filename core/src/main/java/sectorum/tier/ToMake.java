@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.make.Tint;
 import sectorum.measure.Absent;
 import sectorum.plan.Dressing;
+import sectorum.plan.Eaten;
 import sectorum.plan.Labour;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
@@ -82,6 +83,6 @@ public record ToMake(OwnPiece piece, @Absent String dressing) {
                 new Labour(want.minutes(), 0, true, 0),
                 new Resting(want.onFormer() ? OwnPiece.Faces.FORMER : null, null, null, null, null),
                 new Sticks(null, 0, null),
-                OwnPiece.Eaten.HARD);
+                Eaten.HARD);
     }
 }

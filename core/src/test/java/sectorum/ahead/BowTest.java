@@ -33,7 +33,7 @@ class BowTest {
     /** Handbook: bow, span 160, roll radius 14: loop 178.963, strip 369.927. */
     @Test
     void aBowOf160OverRollsOf14TakesAStripOf369Point927() {
-        assertThat(Bow.loop(160 / 2.0 - 14, 14)).isCloseTo(178.963, within(5e-4));
+        assertThat(BowLook.loop(160 / 2.0 - 14, 14)).isCloseTo(178.963, within(5e-4));
         MadeAhead made = made(bow(160, 45, OwnPiece.On.TOP).set("roll", 14.0));
         assertThat(part(made, "Strip of two").rings().width()).isCloseTo(369.927, within(1e-3));
         assertThat(part(made, "Strip of two").each()).isEqualTo(1);
@@ -44,11 +44,11 @@ class BowTest {
     @CsvSource({"160, 14", "60, 5", "300, 40", "90, 20", "250, 10"})
     void theStripIsAsLongAsTheDrawnCurve(double span, double roll) {
         double out = span / 2 - roll;
-        List<double[]> path = Bow.path(out, roll, 4000);
+        List<double[]> path = BowLook.path(out, roll, 4000);
         double length = IntStream.range(1, path.size())
                 .mapToDouble(i -> Math.hypot(path.get(i)[0] - path.get(i - 1)[0], path.get(i)[1] - path.get(i - 1)[1]))
                 .sum();
-        assertThat(length).isCloseTo(Bow.loop(out, roll), within(1e-3));
+        assertThat(length).isCloseTo(BowLook.loop(out, roll), within(1e-3));
         assertThat(path.stream().mapToDouble(p -> p[0]).max().orElseThrow()).isCloseTo(span / 2, within(1e-3));
     }
 

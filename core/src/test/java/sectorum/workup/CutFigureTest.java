@@ -114,7 +114,11 @@ class CutFigureTest {
         assertThat(found).hasSize(1);
         assertThat(found(Pressed.on(plan, found.get(0).mends().get(0)), "figure.none"))
                 .isEmpty();
-        assertThat(AheadCatalogue.make(plan.pieces().get(0), Bed.USUAL).components().get(0).rings().area())
+        assertThat(AheadCatalogue.make(plan.pieces().get(0), Bed.USUAL)
+                        .components()
+                        .get(0)
+                        .rings()
+                        .area())
                 .isCloseTo(4800, within(1e-9));
     }
 

@@ -18,6 +18,7 @@ import sectorum.handover.Handover;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Values;
 import sectorum.plan.Dressing;
+import sectorum.plan.Eaten;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
 import sectorum.plan.Stick;
@@ -126,10 +127,10 @@ class HandoverTest {
         Handover sheet = with.handover();
         assertThat(sheet.out()).extracting(Handover.Handed::what).contains("ribbon", "wire in a pick");
         assertThat(sheet.parts().stream().filter(h -> h.what().equals("Board ribbon")))
-                .allMatch(h -> h.eaten().equals(OwnPiece.Eaten.OUT.words()))
+                .allMatch(h -> h.eaten().equals(Eaten.OUT.words()))
                 .hasSize(1);
         assertThat(sheet.parts().stream().filter(h -> h.what().equals("Cluster")))
-                .allMatch(h -> h.eaten().equals(OwnPiece.Eaten.HARD.words()))
+                .allMatch(h -> h.eaten().equals(Eaten.HARD.words()))
                 .hasSize(1);
         assertThat(sheet.parts()).noneMatch(h -> h.what().contains("Wash"));
         assertThat(sheet.allergens()).extracting(Handover.Allergen::name).contains("alcohol");

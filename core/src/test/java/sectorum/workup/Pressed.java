@@ -6,6 +6,7 @@ import sectorum.finding.Change;
 import sectorum.finding.Mend;
 import sectorum.material.Material;
 import sectorum.plan.Agenda;
+import sectorum.plan.Eaten;
 import sectorum.plan.Labour;
 import sectorum.plan.OutlineSpec;
 import sectorum.plan.OwnPiece;
@@ -170,7 +171,7 @@ final class Pressed {
                 new Labour(30.0, 5, true, 0),
                 null,
                 sticks,
-                OwnPiece.Eaten.HARD);
+                Eaten.HARD);
     }
 
     static Plan with(Plan plan, OwnPiece... pieces) {

@@ -138,9 +138,7 @@ class AheadIT extends Bench {
         Files.writeString(file, "{\"name\": 3}");
         browser.give(file);
         browser.read("holds no recipe");
-        Files.writeString(
-                file,
-                """
+        Files.writeString(file, """
                 {"name": "Star", "parts": [{"name": "Ray", "form": "leaf", "across": 0.2, "high": 0.6, "thick": 1, "each": 7,
                  "order": 1, "colour": 0, "thinned": false, "set": {"out": 0, "up": 0, "tilt": 10, "from": 0}}]}
                 """);
@@ -168,7 +166,8 @@ class AheadIT extends Bench {
         browser.type("Of a hundred break", "10");
         browser.type("How many", "40");
         browser.read("to be 95 % sure");
-        browser.see(By.xpath("//dt[contains(., '95 % sure')]/following-sibling::dd[starts-with(normalize-space(), '8')]"));
+        browser.see(
+                By.xpath("//dt[contains(., '95 % sure')]/following-sibling::dd[starts-with(normalize-space(), '8')]"));
         browser.type("Of a hundred break", "95");
         browser.read("is outside");
         assertThat(browser.complaints()).isEmpty();
