@@ -102,7 +102,9 @@ class CutFigureTest {
         Plan joined = Pressed.on(plan, found.get(0).mends().get(0));
         assertThat(found(joined, "figure.apart")).isEmpty();
         assertThat(AheadCatalogue.make(joined.pieces().get(0), Bed.USUAL)
-                        .front()
+                        .components()
+                        .get(0)
+                        .rings()
                         .area())
                 .isCloseTo(2 * 20 * 80 + 20 * 6, within(0.5));
     }
