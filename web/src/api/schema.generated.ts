@@ -2433,6 +2433,7 @@ export interface components {
             shade?: string;
             /** Format: double */
             tone: number;
+            solid?: boolean;
         };
         PieceComponent: {
             what: components["schemas"]["Phrase"];

@@ -25,6 +25,12 @@ describe('what is seen of a piece', () => {
   ])('of tone %d is %s', (tone, colour) => {
     expect(fillOf({ ...front, tone })).toBe(colour);
   });
+  it('leaves out the far skin of what is closed', () => {
+    const near = { ...wall, solid: true };
+    const far = { ...near, xyz: [10, 5, 0, -10, 5, 0, -10, 5, 20, 10, 5, 20] };
+    expect(seen([near, far], FRONT)).toHaveLength(1);
+    expect(seen([{ ...far, solid: undefined }], FRONT)).toHaveLength(1);
+  });
   it('held in a hand keeps lengths that lie square to the eye', () => {
     const [a, b] = [HELD(0, 0, 0), HELD(0, 0, 10)];
     expect(Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])).toBeCloseTo(10, 9);

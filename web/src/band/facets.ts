@@ -30,10 +30,18 @@ export interface Drawn {
   stroke: string;
 }
 
-/** What is seen from there, the farthest first. */
+/** Twice the area that corners span, anticlockwise positive where y grows upwards. */
+export function spanned(points: readonly [number, number][]): number {
+  return points.reduce((sum, [x, y], i) => {
+    const [nx, ny] = points[(i + 1) % points.length]!;
+    return sum + x * ny - nx * y;
+  }, 0);
+}
+
+/** What is seen from there, the farthest first; the far skin of something closed is not. */
 export function seen(look: readonly Facet[], eye: Eye): Drawn[] {
   return look
-    .map((facet) => {
+    .flatMap((facet) => {
       const points: [number, number][] = [];
       let deep = 0;
       for (let i = 0; i + 2 < facet.xyz.length; i += 3) {
@@ -41,8 +49,11 @@ export function seen(look: readonly Facet[], eye: Eye): Drawn[] {
         points.push([a, b]);
         deep += d;
       }
+      if (facet.solid && spanned(points) <= 0) {
+        return [];
+      }
       const fill = fillOf(facet);
-      return { points, fill, stroke: deepened(fill, 0.28), deep: deep / points.length };
+      return [{ points, fill, stroke: deepened(fill, 0.28), deep: deep / points.length }];
     })
     .sort((a, b) => b.deep - a.deep);
 }

@@ -79,7 +79,12 @@ interface Laid {
   facet: Facet;
   px: number[];
   away: number;
+  /** Too small for an edge of its own to be seen. */
+  small: boolean;
 }
+
+/** Under twice so many square pixels a face has no edge. */
+const SMALL_PX = 28;
 
 /** Pieces of a tier, the farthest first, and of each the farthest of what is seen of it. */
 export function drawAhead(ctx: CanvasRenderingContext2D, pieces: readonly Stood[], pose: Pose): void {
@@ -91,7 +96,7 @@ export function drawAhead(ctx: CanvasRenderingContext2D, pieces: readonly Stood[
     if (piece.on === 'side' && !piece.faces) {
       continue;
     }
-    for (const { facet, px } of laid(piece, toPx, cos, sin)) {
+    for (const { facet, px, small } of laid(piece, toPx, cos, sin)) {
       ctx.beginPath();
       for (let i = 0; i < px.length; i += 2) {
         ctx.lineTo(px[i]!, px[i + 1]!);
@@ -100,14 +105,27 @@ export function drawAhead(ctx: CanvasRenderingContext2D, pieces: readonly Stood[
       const ink = inkOf(facet);
       ctx.fillStyle = ink.fill;
       ctx.fill();
-      ctx.strokeStyle = ink.stroke;
-      ctx.stroke();
+      if (!small) {
+        ctx.strokeStyle = ink.stroke;
+        ctx.stroke();
+      }
     }
   }
 }
 
+/** Twice the area that corners span on the page, more than nothing where they run anticlockwise to the eye. */
+function facing(px: readonly number[]): number {
+  let twice = 0;
+  for (let i = 0; i < px.length; i += 2) {
+    const j = (i + 2) % px.length;
+    twice += px[j]! * px[i + 1]! - px[i]! * px[j + 1]!;
+  }
+  return twice;
+}
+
 function laid(piece: Stood, toPx: ReturnType<typeof drawn>, cos: number, sin: number): Laid[] {
-  const all = piece.look.map((facet) => {
+  const all: Laid[] = [];
+  for (const facet of piece.look) {
     const { xyz } = facet;
     const px: number[] = [];
     let away = 0;
@@ -119,8 +137,12 @@ function laid(piece: Stood, toPx: ReturnType<typeof drawn>, cos: number, sin: nu
       px.push(...toPx(piece.x + x * piece.rightX - y * piece.rightD, up, d));
       away += d * cos - up * sin;
     }
-    return { facet, px, away: (away * 3) / xyz.length };
-  });
+    const twice = facing(px);
+    // The far skin of something closed is not seen.
+    if (!facet.solid || twice > 0) {
+      all.push({ facet, px, away: (away * 3) / xyz.length, small: Math.abs(twice) < SMALL_PX });
+    }
+  }
   return all.sort((a, b) => b.away - a.away);
 }
 

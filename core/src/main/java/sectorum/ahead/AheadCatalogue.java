@@ -24,6 +24,12 @@ public final class AheadCatalogue {
             new NailFlower(),
             new CutShape());
 
+    /** Some 20 MB at the most. */
+    private static final int MOST_FACES = 50_000;
+
+    private static final Memo<Asked, MadeAhead> MADE =
+            new Memo<>(MOST_FACES, made -> 20 + made.look().size());
+
     private AheadCatalogue() {}
 
     public static List<AheadKind> all() {
@@ -40,8 +46,16 @@ public final class AheadCatalogue {
         return make(piece, Bed.of(plan, piece));
     }
 
+    /** The same on what it goes onto; where exactly on it has no say in what it is. */
     public static MadeAhead make(OwnPiece piece, Bed bed) {
-        return of(piece.made()).make(piece.values(), piece, bed);
+        OwnPiece.Seat seat = new OwnPiece.Seat("", piece.seat().on(), 0, 0, 0);
+        return MADE.get(new Asked(piece.at(seat), bed), Asked::make);
+    }
+
+    private record Asked(OwnPiece piece, Bed bed) {
+        MadeAhead make() {
+            return of(piece.made()).make(piece.values(), piece, bed);
+        }
     }
 
     /** Settings of a piece's kind. */

@@ -1,10 +1,14 @@
 package sectorum.ahead;
 
+import java.util.List;
 import sectorum.outline.Outline;
 import sectorum.outline.Spot;
+import sectorum.plan.Coat;
+import sectorum.plan.OutlineSpec;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.surface.Reading;
 import sectorum.surface.Side;
 
 /**
@@ -27,9 +31,19 @@ public record Bed(double across, double radius, double high) {
         return of(plan.under(piece), Math.toRadians(piece.seat().angle()));
     }
 
+    /** All of a tier that its side depends on, and a way to look. */
+    private record Asked(OutlineSpec outline, double height, List<Coat> coats, List<Reading> readings, double angle) {}
+
+    private static final int MOST = 2000;
+    private static final Memo<Asked, Bed> BEDS = new Memo<>(MOST, bed -> 1);
+
     /** Of a tier, seen where its side looks that way: from the front to the right. */
     public static Bed of(Tier tier, double angle) {
-        Side side = tier.side();
+        Asked asked = new Asked(tier.outline(), tier.height(), tier.coats(), tier.readings(), angle);
+        return BEDS.get(asked, a -> seen(tier.side(), a.angle()));
+    }
+
+    private static Bed seen(Side side, double angle) {
         Outline line = side.outline();
         Spot nearest = line.at(0);
         double best = Double.MAX_VALUE;

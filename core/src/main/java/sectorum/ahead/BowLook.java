@@ -12,7 +12,7 @@ final class BowLook {
     private static final double OPENS = 0.55;
 
     private static final double TAIL_SPREAD = Math.toRadians(17);
-    private static final int PARTS = 20;
+    private static final int PARTS = 16;
 
     private BowLook() {}
 
@@ -100,7 +100,7 @@ final class BowLook {
     private static Sculpt strand(Bow.Told t, double out, double angle) {
         List<double[]> one = new ArrayList<>();
         List<double[]> other = new ArrayList<>();
-        for (double[] p : path(out, t.roll(), PARTS)) {
+        for (double[] p : path(out, t.roll(), t.loops() * t.rings() > 4 ? PARTS / 2 : PARTS)) {
             double open = Math.min(1, Math.max(0, p[0]) / (OPENS * out));
             double half = t.strip() / 2 * (Bow.GATHERED + (1 - Bow.GATHERED) * Math.sin(open * Math.PI / 2));
             double x = p[0] * Math.cos(angle);

@@ -107,8 +107,8 @@ final class LaceNest implements AheadKind {
         int along = (int) Math.max(3, Math.min(12, r * 2 * open / mesh));
         for (int i = 0; i <= across; i++) {
             List<double[]> line = new ArrayList<>();
-            for (int k = 0; k <= 12; k++) {
-                double a = -open + 2 * open * k / 12;
+            for (int k = 0; k <= 8; k++) {
+                double a = -open + 2 * open * k / 8;
                 line.add(new double[] {-half + 2 * half * i / across, r * Math.sin(a), r * Math.cos(a)});
             }
             s.string(0, line, piece.thickness());

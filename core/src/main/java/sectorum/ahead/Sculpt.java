@@ -28,7 +28,11 @@ final class Sculpt {
 
     /** A face by its corners. */
     Sculpt face(int colour, List<Double> xyz) {
-        faces.add(new Face(xyz, tone(xyz), colour));
+        return face(colour, xyz, false);
+    }
+
+    private Sculpt face(int colour, List<Double> xyz, boolean solid) {
+        faces.add(new Face(xyz, tone(xyz), colour, solid));
         return this;
     }
 
@@ -75,12 +79,16 @@ final class Sculpt {
 
     /** What lies between two lines of as many points. */
     Sculpt band(int colour, List<double[]> one, List<double[]> other) {
+        return band(colour, one, other, false);
+    }
+
+    private Sculpt band(int colour, List<double[]> one, List<double[]> other, boolean solid) {
         for (int i = 0; i + 1 < one.size(); i++) {
             List<Double> quad = new ArrayList<>();
             for (double[] p : List.of(one.get(i), one.get(i + 1), other.get(i + 1), other.get(i))) {
                 quad.addAll(List.of(p[0], p[1], p[2]));
             }
-            face(colour, quad);
+            face(colour, quad, solid);
         }
         return this;
     }
@@ -96,7 +104,7 @@ final class Sculpt {
             band(
                     colour,
                     ring(at, rx * Math.cos(a0), ry * Math.cos(a0), rz * Math.sin(a0), round),
-                    ring(at, rx * Math.cos(a1), ry * Math.cos(a1), rz * Math.sin(a1), round));
+                    ring(at, rx * Math.cos(a1), ry * Math.cos(a1), rz * Math.sin(a1), round), true);
         }
         return this;
     }
@@ -106,7 +114,7 @@ final class Sculpt {
         int round = 2 * Math.max(foot, top) < SMALL ? 6 : 12;
         List<double[]> low = ring(at, foot, foot, 0, round);
         List<double[]> upper = ring(at, top, top, high, round);
-        band(colour, low, upper);
+        band(colour, low, upper, true);
         if (top > 0.3) {
             lid(colour, upper);
         }
@@ -116,7 +124,7 @@ final class Sculpt {
     private void lid(int colour, List<double[]> ring) {
         List<Double> xyz = new ArrayList<>();
         ring.subList(1, ring.size()).forEach(p -> xyz.addAll(List.of(p[0], p[1], p[2])));
-        face(colour, xyz);
+        face(colour, xyz, true);
     }
 
     private static List<double[]> ring(double[] at, double rx, double ry, double up, int parts) {
@@ -211,17 +219,9 @@ final class Sculpt {
                 xyz.set(i + 1, xyz.get(i + 1) + y);
                 xyz.set(i + 2, xyz.get(i + 2) + z);
             }
-            faces.add(new Face(xyz, f.tone(), f.colour()));
+            faces.add(new Face(xyz, f.tone(), f.colour(), f.solid()));
         }
         return this;
-    }
-
-    /** The same in other colours: so many further on. */
-    Sculpt coloured(int more) {
-        Sculpt there = new Sculpt();
-        faces.forEach(
-                f -> there.faces.add(new Face(f.xyz(), f.tone(), f.colour() < 0 ? f.colour() : f.colour() + more)));
-        return there;
     }
 
     /** Nodding forward about its foot: 0 stands, a right angle looks at whoever stands before it. */
@@ -262,7 +262,7 @@ final class Sculpt {
                 });
                 xyz.addAll(List.of(p[0], p[1], p[2]));
             }
-            there.face(f.colour(), xyz);
+            there.face(f.colour(), xyz, f.solid());
         }
         return there;
     }

@@ -2,6 +2,8 @@ package sectorum.build;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
@@ -10,7 +12,28 @@ import sectorum.surface.Side;
 
 /** Where pieces made ahead stand, whatever they weigh. */
 public final class Seating {
-    private Seating() {}
+    private final Plan plan;
+    private final Map<String, Side> sides = new TreeMap<>();
+    private final Levels levels;
+
+    /** Of a plan's stack; its sides are measured once for all pieces. */
+    public Seating(Plan plan) {
+        this.plan = plan;
+        List<Body> bodies = new ArrayList<>();
+        for (Tier tier : plan.tiers()) {
+            Side side = tier.side();
+            sides.put(tier.id(), side);
+            bodies.add(new Body(
+                    tier.id(),
+                    side.outline(),
+                    side.outline(),
+                    side.edge(),
+                    side.height().mm(),
+                    0,
+                    bodies.isEmpty() ? new Stand.Shift(0, 0) : plan.stands().shift(tier.id())));
+        }
+        this.levels = new Levels(bodies, plan.stands());
+    }
 
     /**
      * Where one stands, its back to the tier's middle.
@@ -25,23 +48,10 @@ public final class Seating {
     public record Place(String tier, double x, double y, double up, double angle, OwnPiece.On on) {}
 
     /** One place for each of the pieces alike, in order. */
-    public static List<Place> of(Plan plan, OwnPiece piece, Planted planted) {
-        List<Body> bodies = new ArrayList<>();
-        for (Tier tier : plan.tiers()) {
-            Side side = tier.side();
-            bodies.add(new Body(
-                    tier.id(),
-                    side.outline(),
-                    side.outline(),
-                    side.edge(),
-                    side.height().mm(),
-                    0,
-                    bodies.isEmpty() ? new Stand.Shift(0, 0) : plan.stands().shift(tier.id())));
-        }
-        Levels levels = new Levels(bodies, plan.stands());
+    public List<Place> of(OwnPiece piece, Planted planted) {
         Picks picks = new Picks(levels, p -> planted);
         Body body = levels.body(piece);
-        Side side = plan.under(piece).side();
+        Side side = sides.get(plan.under(piece).id());
         List<Place> places = new ArrayList<>();
         for (int k = 0; k < piece.count(); k++) {
             double angle = Math.toRadians(piece.seat().angle() + 360.0 * k / piece.count());

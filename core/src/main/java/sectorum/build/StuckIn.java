@@ -42,6 +42,9 @@ final class StuckIn {
     /** Among more picks no better place is looked for: the hand has to thin them out first. */
     private static final int SEARCHED = 150;
 
+    /** For so many pieces a better place is looked for; the rest come up when these are mended. */
+    private static final int SOUGHT = 8;
+
     private static final int[] BESIDE = {10, -10, 20, -20, 30, -30, 45, -45, 60, -60, 90, -90};
 
     private final List<Body> bodies;
@@ -205,7 +208,9 @@ final class StuckIn {
                             Quantity.text(near.mine().name()),
                             Quantity.length(Math.abs(near.clear())),
                             Quantity.text(near.other().name())),
-                    near.other().piece().equals(piece.id()) ? fewer(piece) : beside(piece)));
+                    findings.size() >= SOUGHT
+                            ? List.of()
+                            : near.other().piece().equals(piece.id()) ? fewer(piece) : beside(piece)));
         }
     }
 

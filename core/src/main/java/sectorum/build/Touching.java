@@ -26,6 +26,9 @@ public final class Touching {
 
     private static final int[] BESIDE = {15, -15, 30, -30, 45, -45, 60, -60, 90, -90, 120, -120, 150, -150, 180};
 
+    /** For so many findings a better place is looked for; the rest come up when these are mended. */
+    private static final int SOUGHT = 8;
+
     /** Among more no better place is looked for. */
     private static final int SEARCHED = 120;
 
@@ -56,21 +59,22 @@ public final class Touching {
     }
 
     public static List<Finding> of(Plan plan, Function<OwnPiece, Planted> make) {
+        Seating seats = new Seating(plan);
         List<Room> rooms = new ArrayList<>();
-        plan.pieces().forEach(p -> rooms.addAll(rooms(plan, p, make.apply(p))));
+        plan.pieces().forEach(p -> rooms.addAll(rooms(seats, p, make.apply(p))));
         List<Finding> findings = new ArrayList<>();
         for (OwnPiece piece : plan.pieces()) {
             Room other = hit(piece, rooms);
             if (other != null) {
-                findings.add(found(plan, piece, other, rooms, make));
+                findings.add(found(seats, piece, other, rooms, findings.size() < SOUGHT ? make : null));
             }
         }
         return findings;
     }
 
-    private static List<Room> rooms(Plan plan, OwnPiece piece, Planted made) {
+    private static List<Room> rooms(Seating seats, OwnPiece piece, Planted made) {
         List<Room> rooms = new ArrayList<>();
-        for (Seating.Place place : Seating.of(plan, piece, made)) {
+        for (Seating.Place place : seats.of(piece, made)) {
             double cos = Math.cos(place.angle());
             double sin = Math.sin(place.angle());
             List<Double> ground = new ArrayList<>();
@@ -104,7 +108,7 @@ public final class Touching {
     }
 
     private static Finding found(
-            Plan plan, OwnPiece piece, Room other, List<Room> rooms, Function<OwnPiece, Planted> make) {
+            Seating seats, OwnPiece piece, Room other, List<Room> rooms, @Absent Function<OwnPiece, Planted> make) {
         boolean alike = other.piece().id().equals(piece.id());
         double shared = rooms.stream()
                 .filter(r -> r.piece().id().equals(piece.id()))
@@ -124,13 +128,13 @@ public final class Touching {
                                 Quantity.text(piece.name()),
                                 Quantity.text(other.piece().name()),
                                 cm2),
-                rooms.size() > SEARCHED
-                        ? List.of()
-                        : alike ? fewer(plan, piece, rooms, make) : beside(plan, other.piece(), rooms, make));
+                make == null || rooms.size() > SEARCHED ? List.of()
+                        : alike ? fewer(seats, piece, make) : beside(seats, other.piece(), rooms, make));
     }
 
     /** The smallest turn of its place that leaves every other piece its room. */
-    private static List<Mend> beside(Plan plan, OwnPiece piece, List<Room> rooms, Function<OwnPiece, Planted> make) {
+    private static List<Mend> beside(
+            Seating seats, OwnPiece piece, List<Room> rooms, Function<OwnPiece, Planted> make) {
         OwnPiece.Seat s = piece.seat();
         for (int step : BESIDE) {
             double out = s.on() == OwnPiece.On.TOP
@@ -138,7 +142,7 @@ public final class Touching {
                     : s.out();
             double angle = Math.IEEEremainder(s.angle() + step, 360);
             OwnPiece.Seat seat = new OwnPiece.Seat(s.tier(), s.on(), angle, Math.min(700, out), s.up());
-            if (isFree(plan, piece.at(seat), rooms, make)) {
+            if (isFree(seats, piece.at(seat), rooms, make)) {
                 return List.of(new Mend(
                         Phrase.of("Turn \"{}\" by {} degrees", Quantity.text(piece.name()), Quantity.count(step)),
                         List.of(new Change(Change.Target.PIECE, piece.id() + "/seat", seat))));
@@ -147,10 +151,10 @@ public final class Touching {
         return List.of();
     }
 
-    private static List<Mend> fewer(Plan plan, OwnPiece piece, List<Room> rooms, Function<OwnPiece, Planted> make) {
+    private static List<Mend> fewer(Seating seats, OwnPiece piece, Function<OwnPiece, Planted> make) {
         for (int many = piece.count() - 1; many > 0; many--) {
             OwnPiece some = piece.many(many);
-            List<Room> mine = rooms(plan, some, make.apply(some));
+            List<Room> mine = rooms(seats, some, make.apply(some));
             if (mine.stream().allMatch(a -> mine.stream().allMatch(b -> a == b || a.shared(b) <= TOUCHED))) {
                 return List.of(new Mend(
                         Phrase.of("Take {} of them", Quantity.count(many)),
@@ -160,8 +164,9 @@ public final class Touching {
         return List.of();
     }
 
-    private static boolean isFree(Plan plan, OwnPiece there, List<Room> rooms, Function<OwnPiece, Planted> make) {
-        for (Room mine : rooms(plan, there, make.apply(there))) {
+    private static boolean isFree(
+            Seating seats, OwnPiece there, List<Room> rooms, Function<OwnPiece, Planted> make) {
+        for (Room mine : rooms(seats, there, make.apply(there))) {
             for (Room other : rooms) {
                 if (!other.piece().id().equals(there.id()) && mine.shared(other) > TOUCHED) {
                     return false;

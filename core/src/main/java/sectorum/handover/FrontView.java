@@ -30,6 +30,7 @@ public final class FrontView {
     private static final int MOST_DRAWN = 1500;
 
     private final Plan plan;
+    private final Seating seats;
     private final StackWorkup worked;
     private final Build build;
     private final double width;
@@ -37,6 +38,7 @@ public final class FrontView {
 
     public FrontView(Plan plan, StackWorkup worked, Build build) {
         this.plan = plan;
+        this.seats = new Seating(plan);
         this.worked = worked;
         this.build = build;
         double wide =
@@ -189,7 +191,7 @@ public final class FrontView {
     private void own(Drawing.Maker maker, OwnPiece piece) {
         MadeAhead made = AheadCatalogue.make(plan, piece);
         boolean side = piece.seat().on() == OwnPiece.On.SIDE;
-        for (Seating.Place place : Seating.of(plan, piece, made.planted())) {
+        for (Seating.Place place : seats.of(piece, made.planted())) {
             if (side && Math.cos(place.angle()) < 0) {
                 continue;
             }
@@ -208,9 +210,20 @@ public final class FrontView {
                         line.add(px(x + place.x() + right));
                         line.add(py(z + place.up() + xyz.get(k + 2)));
                     }
-                    maker.path(Ink.Pen.CUT, line);
+                    if (!face.solid() || isTurnedHere(line)) {
+                        maker.path(Ink.Pen.CUT, line);
+                    }
                 }
             });
         }
+    }
+
+    /** Whether the skin of something closed faces whoever looks: down the page its corners run clockwise then. */
+    private static boolean isTurnedHere(List<Double> xy) {
+        double twice = 0;
+        for (int i = 0; i + 3 < xy.size(); i += 2) {
+            twice += xy.get(i) * xy.get(i + 3) - xy.get(i + 2) * xy.get(i + 1);
+        }
+        return twice < 0;
     }
 }

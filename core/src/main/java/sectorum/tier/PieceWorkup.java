@@ -19,7 +19,6 @@ import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
-import sectorum.measure.Rounding;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceRecipe;
 import sectorum.plan.Plan;
@@ -184,8 +183,9 @@ public record PieceWorkup(
      * @param xyz x0, y0, z0, …: mm to the right of its middle, away from its front and above its foot; closed
      * @param shade of its colour, #rrggbb; absent: as its paste comes
      * @param tone lighter, to 1, or darker, to -1, by how it is turned to the light
+     * @param solid true for the skin of something closed, corners anticlockwise from outside; absent: seen from both sides
      */
-    public record Facet(List<Double> xyz, @Absent String shade, double tone) {}
+    public record Facet(List<Double> xyz, @Absent String shade, double tone, @Absent Boolean solid) {}
 
     private static final String METAL = "#8d8d88";
 
@@ -199,8 +199,18 @@ public record PieceWorkup(
         spares = List.copyOf(spares);
     }
 
+    /** All of a plan. */
+    public static List<PieceWorkup> all(Plan plan) {
+        Seating seats = new Seating(plan);
+        return plan.pieces().stream().map(p -> of(plan, p, seats)).toList();
+    }
+
     /** A piece of a plan as its kind makes it, in the plan's room and its colours. */
     public static PieceWorkup of(Plan plan, OwnPiece piece) {
+        return of(plan, piece, new Seating(plan));
+    }
+
+    private static PieceWorkup of(Plan plan, OwnPiece piece, Seating seats) {
         MadeAhead made = AheadCatalogue.make(plan, piece);
         AheadKind kind = AheadCatalogue.of(piece.made());
         List<Double> outline = new ArrayList<>(made.front().outers().get(0));
@@ -217,7 +227,7 @@ public record PieceWorkup(
                 made.minutes() + made.placing().minutes(),
                 piece.count() * made.planted().picks(),
                 made.planted().buried(),
-                Seating.of(plan, piece, made.planted()),
+                seats.of(piece, made.planted()),
                 AheadCatalogue.fields(piece, Bed.of(plan, piece)),
                 kind.sizes(),
                 kind.colours(piece.values(), piece),
@@ -230,13 +240,13 @@ public record PieceWorkup(
 
     private static List<Facet> look(Plan plan, OwnPiece piece, List<Face> faces) {
         return faces.stream()
-                .map(f -> new Facet(rounded(f.xyz()), shade(plan, piece, f.colour()), Rounding.halfUp(f.tone(), 0.01)))
+                .map(f -> new Facet(rounded(f.xyz()), shade(plan, piece, f.colour()), Math.rint(f.tone() * 100) / 100, f.solid() ? true : null))
                 .toList();
     }
 
-    /** A hundredth of a millimetre is as fine as anybody sees. */
+    /** A twentieth of a millimetre is as fine as anybody sees. */
     private static List<Double> rounded(List<Double> mm) {
-        return mm.stream().map(v -> Rounding.halfUp(v, 0.01)).toList();
+        return mm.stream().map(v -> Math.rint(v * 20) / 20).toList();
     }
 
     /** Of its further colours one that nobody has chosen is the piece's own. */

@@ -163,7 +163,7 @@ public final class Workup {
 
     /** Each piece of one's own, worked out. */
     public static List<PieceWorkup> pieces(Plan plan) {
-        return plan.pieces().stream().map(p -> PieceWorkup.of(plan, p)).toList();
+        return PieceWorkup.all(plan);
     }
 
     /** Refuses settings of pieces made ahead that are out of their ranges: tiers do not look at them. */
