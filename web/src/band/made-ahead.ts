@@ -84,7 +84,7 @@ interface Laid {
 }
 
 /** Under twice so many square pixels a face has no edge. */
-const SMALL_PX = 28;
+const SMALL_PX = 120;
 
 /** Pieces of a tier, the farthest first, and of each the farthest of what is seen of it. */
 export function drawAhead(ctx: CanvasRenderingContext2D, pieces: readonly Stood[], pose: Pose): void {

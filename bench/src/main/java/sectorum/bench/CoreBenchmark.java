@@ -1,5 +1,6 @@
 package sectorum.bench;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -30,11 +31,13 @@ import sectorum.plan.Coat;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.OutlineSpec;
+import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.surface.Reading;
 import sectorum.surface.SurfaceKind;
+import sectorum.tier.AheadTray;
 import sectorum.tier.TierWorkup;
 import sectorum.workup.Workup;
 import sectorum.tier.StackWorkup;
@@ -224,5 +227,45 @@ public class CoreBenchmark {
     @Benchmark
     public Rehearsal rehearsalOfTwelve() {
         return Rehearsal.of(731, 12, 30.5, true, null, new Tape(1), 0.7, new Rehearsal.Tries(2000, 5));
+    }
+
+    /** Sixty pieces made ahead of every kind, each named anew, so that none has been worked out before. */
+    @Benchmark
+    public Object sixtyPiecesMadeAhead() {
+        named++;
+        return Workup.pieces(sixty(named));
+    }
+
+    /** The same when one was moved. */
+    @Benchmark
+    public Object sixtyPiecesOneMoved() {
+        named++;
+        List<OwnPiece> pieces = new ArrayList<>(placed.pieces());
+        OwnPiece first = pieces.get(0);
+        pieces.set(0, first.at(new OwnPiece.Seat("", first.seat().on(), named % 360, 30, 0)));
+        return Workup.pieces(placed.with(pieces));
+    }
+
+    private int named;
+    private final Plan placed = sixty(0);
+
+    private Plan sixty(int turn) {
+        List<OwnPiece> pieces = new ArrayList<>();
+        for (Tier tier : fourTiers.tiers()) {
+            for (AheadTray offered : Workup.tray(fourTiers, tier.id())) {
+                OwnPiece piece = offered.piece();
+                if (pieces.size() < 60) {
+                    pieces.add(named("piece-" + pieces.size(), piece)
+                            .sized(piece.width() + (turn % 997) / 1000.0, piece.height()));
+                }
+            }
+        }
+        return fourTiers.with(pieces);
+    }
+
+    private static OwnPiece named(String id, OwnPiece p) {
+        return new OwnPiece(
+                id, p.name(), p.kind(), p.settings(), p.form(), p.width(), p.height(), p.thickness(), p.count(), p.material(),
+                p.colour(), p.dark(), p.seat(), p.labour(), p.resting(), p.sticks(), p.eaten());
     }
 }

@@ -217,7 +217,7 @@ final class Rolled implements AheadKind {
                 "extruder, ruler",
                 2);
         Sculpt s = new Sculpt();
-        int parts = (int) Math.max(6, Math.min(60, piece.width() / lay * 8));
+        int parts = (int) Math.max(6, Math.min(48, piece.width() / lay * 6));
         for (int k = 0; k < strands; k++) {
             List<double[]> line = new ArrayList<>();
             for (int i = 0; i <= parts; i++) {

@@ -20,10 +20,32 @@ final class Sculpt {
     /** Finer than this is not drawn round, mm. */
     private static final double SMALL = 12;
 
-    private final List<Face> faces = new ArrayList<>();
+    private static final int CORNERS = 12;
+    /** A narrower blade is drawn in one: its hollow is not seen. */
+    private static final double HOLLOW = 22;
 
+    /** A thinner string is one band: seen on edge it is a line. */
+    private static final double THIN = 2;
+
+    /** A twentieth of a millimetre is as fine as anybody sees. */
+    private static final double FINE = 20;
+
+    /** A face while it is being turned about. */
+    private record Raw(double[] xyz, int colour, boolean solid) {}
+
+    private final List<Raw> faces = new ArrayList<>();
+
+    /** All of it, each face by how it is turned to the light. */
     List<Face> faces() {
-        return List.copyOf(faces);
+        return faces.stream()
+                .map(f -> {
+                    Double[] fine = new Double[f.xyz().length];
+                    for (int i = 0; i < fine.length; i++) {
+                        fine[i] = Math.rint(f.xyz()[i] * FINE) / FINE;
+                    }
+                    return new Face(List.of(fine), Math.rint(tone(f.xyz()) * 100) / 100, f.colour(), f.solid());
+                })
+                .toList();
     }
 
     /** A face by its corners. */
@@ -32,23 +54,27 @@ final class Sculpt {
     }
 
     private Sculpt face(int colour, List<Double> xyz, boolean solid) {
-        faces.add(new Face(xyz, tone(xyz), colour, solid));
+        return face(colour, xyz.stream().mapToDouble(v -> v).toArray(), solid);
+    }
+
+    private Sculpt face(int colour, double[] xyz, boolean solid) {
+        faces.add(new Raw(xyz, colour, solid));
         return this;
     }
 
     /** Twice the area a face spans, by direction. */
-    private static double[] normal(List<Double> p) {
+    private static double[] normal(double[] p) {
         double[] n = new double[3];
-        for (int i = 0; i < p.size(); i += 3) {
-            int j = (i + 3) % p.size();
-            n[0] += (p.get(i + 1) - p.get(j + 1)) * (p.get(i + 2) + p.get(j + 2));
-            n[1] += (p.get(i + 2) - p.get(j + 2)) * (p.get(i) + p.get(j));
-            n[2] += (p.get(i) - p.get(j)) * (p.get(i + 1) + p.get(j + 1));
+        for (int i = 0; i < p.length; i += 3) {
+            int j = (i + 3) % p.length;
+            n[0] += (p[i + 1] - p[j + 1]) * (p[i + 2] + p[j + 2]);
+            n[1] += (p[i + 2] - p[j + 2]) * (p[i] + p[j]);
+            n[2] += (p[i] - p[j]) * (p[i + 1] + p[j + 1]);
         }
         return n;
     }
 
-    private static double tone(List<Double> xyz) {
+    private static double tone(double[] xyz) {
         double[] n = normal(xyz);
         double long_ = Math.sqrt(n[0] * n[0] + n[1] * n[1] + n[2] * n[2]);
         if (long_ < 1e-9) {
@@ -104,7 +130,8 @@ final class Sculpt {
             band(
                     colour,
                     ring(at, rx * Math.cos(a0), ry * Math.cos(a0), rz * Math.sin(a0), round),
-                    ring(at, rx * Math.cos(a1), ry * Math.cos(a1), rz * Math.sin(a1), round), true);
+                    ring(at, rx * Math.cos(a1), ry * Math.cos(a1), rz * Math.sin(a1), round),
+                    true);
         }
         return this;
     }
@@ -139,7 +166,7 @@ final class Sculpt {
     /** A string of so many mm along points, seen as wide from all sides as matters: two crossed bands. */
     Sculpt string(int colour, List<double[]> line, double thick) {
         double half = thick / 2;
-        for (int way = 0; way < 2; way++) {
+        for (int way = 0; way < (thick < THIN ? 1 : 2); way++) {
             List<double[]> one = new ArrayList<>();
             List<double[]> other = new ArrayList<>();
             for (int i = 0; i < line.size(); i++) {
@@ -170,12 +197,10 @@ final class Sculpt {
         double[] along = {Math.sin(about) * Math.cos(tilt), -Math.cos(about) * Math.cos(tilt), Math.sin(tilt)};
         double[] beside = {Math.cos(about), Math.sin(about), 0};
         double[] up = {-Math.sin(about) * Math.sin(tilt), Math.cos(about) * Math.sin(tilt), Math.cos(tilt)};
-        for (int side = -1; side <= 1; side += 2) {
-            List<Double> half = new ArrayList<>();
-            int n = xz.size();
-            for (int i = 0; i < n; i += 2) {
-                addWithin(half, xz, i, side);
-            }
+        List<Double> line = coarse(xz);
+        boolean whole = Rings.of(line).width() < HOLLOW;
+        for (int side = -1; side <= (whole ? -1 : 1); side += 2) {
+            List<Double> half = whole ? line : half(line, side);
             if (half.size() < 6) {
                 continue;
             }
@@ -191,6 +216,25 @@ final class Sculpt {
             face(colour, xyz);
         }
         return this;
+    }
+
+    /** As many corners as are seen on a cake; what is cut keeps its own. */
+    private static List<Double> coarse(List<Double> xz) {
+        int every = Math.max(1, xz.size() / 2 / CORNERS);
+        List<Double> line = new ArrayList<>();
+        for (int i = 0; i < xz.size(); i += 2 * every) {
+            line.add(xz.get(i));
+            line.add(xz.get(i + 1));
+        }
+        return line;
+    }
+
+    private static List<Double> half(List<Double> xz, int side) {
+        List<Double> half = new ArrayList<>();
+        for (int i = 0; i < xz.size(); i += 2) {
+            addWithin(half, xz, i, side);
+        }
+        return half;
     }
 
     /** A corner that lies on that side of x 0, and where the line to the next one crosses. */
@@ -212,15 +256,8 @@ final class Sculpt {
 
     /** All of another, moved. */
     Sculpt with(Sculpt other, double x, double y, double z) {
-        for (Face f : other.faces) {
-            List<Double> xyz = new ArrayList<>(f.xyz());
-            for (int i = 0; i < xyz.size(); i += 3) {
-                xyz.set(i, xyz.get(i) + x);
-                xyz.set(i + 1, xyz.get(i + 1) + y);
-                xyz.set(i + 2, xyz.get(i + 2) + z);
-            }
-            faces.add(new Face(xyz, f.tone(), f.colour(), f.solid()));
-        }
+        double[] by = {x, y, z};
+        other.faces.forEach(f -> faces.add(new Raw(moved(f.xyz(), UPRIGHT, by), f.colour(), f.solid())));
         return this;
     }
 
@@ -238,31 +275,36 @@ final class Sculpt {
     Sculpt about(double radians) {
         double cos = Math.cos(radians);
         double sin = Math.sin(radians);
-        return moved(p -> new double[] {p[0] * cos - p[1] * sin, p[0] * sin + p[1] * cos, p[2]});
+        return moved(new double[] {cos, -sin, 0, sin, cos, 0, 0, 0, 1}, STILL);
     }
 
     private Sculpt turned(double radians, int axis) {
         double cos = Math.cos(radians);
         double sin = Math.sin(radians);
-        return moved(p -> {
-            double[] q = p.clone();
-            q[axis] = axis == 1 ? p[1] * cos - p[2] * sin : p[0] * cos + p[2] * sin;
-            q[2] = axis == 1 ? p[2] * cos + p[1] * sin : p[2] * cos - p[0] * sin;
-            return q;
-        });
+        return moved(
+                axis == 1
+                        ? new double[] {1, 0, 0, 0, cos, -sin, 0, sin, cos}
+                        : new double[] {cos, 0, sin, 0, 1, 0, -sin, 0, cos},
+                STILL);
     }
 
-    private Sculpt moved(java.util.function.UnaryOperator<double[]> how) {
+    private static final double[] UPRIGHT = {1, 0, 0, 0, 1, 0, 0, 0, 1};
+    private static final double[] STILL = {0, 0, 0};
+
+    /** Turned by three rows of three, then moved. */
+    private Sculpt moved(double[] turn, double[] by) {
         Sculpt there = new Sculpt();
-        for (Face f : faces) {
-            List<Double> xyz = new ArrayList<>();
-            for (int i = 0; i < f.xyz().size(); i += 3) {
-                double[] p = how.apply(new double[] {
-                    f.xyz().get(i), f.xyz().get(i + 1), f.xyz().get(i + 2)
-                });
-                xyz.addAll(List.of(p[0], p[1], p[2]));
+        faces.forEach(f -> there.faces.add(new Raw(moved(f.xyz(), turn, by), f.colour(), f.solid())));
+        return there;
+    }
+
+    private static double[] moved(double[] xyz, double[] turn, double[] by) {
+        double[] there = new double[xyz.length];
+        for (int i = 0; i < xyz.length; i += 3) {
+            for (int k = 0; k < 3; k++) {
+                there[i + k] =
+                        turn[3 * k] * xyz[i] + turn[3 * k + 1] * xyz[i + 1] + turn[3 * k + 2] * xyz[i + 2] + by[k];
             }
-            there.face(f.colour(), xyz, f.solid());
         }
         return there;
     }
@@ -270,27 +312,27 @@ final class Sculpt {
     /** Stood so that its lowest point is at z 0. */
     Sculpt raised() {
         double least = faces.stream().mapToDouble(f -> least(f.xyz(), 2)).min().orElse(0);
-        return moved(p -> new double[] {p[0], p[1], p[2] - least});
+        return moved(UPRIGHT, new double[] {0, 0, -least});
     }
 
     /** Moved so that nothing of it is behind y 0: what is held by a side. */
     Sculpt backed() {
         double most = faces.stream().mapToDouble(f -> most(f.xyz(), 1)).max().orElse(0);
-        return moved(p -> new double[] {p[0], p[1] - most, p[2]});
+        return moved(UPRIGHT, new double[] {0, -most, 0});
     }
 
-    private static double least(List<Double> xyz, int axis) {
+    private static double least(double[] xyz, int axis) {
         double least = Double.MAX_VALUE;
-        for (int i = axis; i < xyz.size(); i += 3) {
-            least = Math.min(least, xyz.get(i));
+        for (int i = axis; i < xyz.length; i += 3) {
+            least = Math.min(least, xyz[i]);
         }
         return least;
     }
 
-    private static double most(List<Double> xyz, int axis) {
+    private static double most(double[] xyz, int axis) {
         double most = -Double.MAX_VALUE;
-        for (int i = axis; i < xyz.size(); i += 3) {
-            most = Math.max(most, xyz.get(i));
+        for (int i = axis; i < xyz.length; i += 3) {
+            most = Math.max(most, xyz[i]);
         }
         return most;
     }
@@ -308,9 +350,9 @@ final class Sculpt {
     /** The narrowest outline without hollows around all, by x and another axis, anticlockwise. */
     private List<Double> hull(int axis) {
         List<double[]> points = new ArrayList<>();
-        for (Face f : faces) {
-            for (int i = 0; i < f.xyz().size(); i += 3) {
-                points.add(new double[] {f.xyz().get(i), f.xyz().get(i + axis)});
+        for (Raw f : faces) {
+            for (int i = 0; i < f.xyz().length; i += 3) {
+                points.add(new double[] {f.xyz()[i], f.xyz()[i + axis]});
             }
         }
         if (points.isEmpty()) {

@@ -128,7 +128,8 @@ public final class Touching {
                                 Quantity.text(piece.name()),
                                 Quantity.text(other.piece().name()),
                                 cm2),
-                make == null || rooms.size() > SEARCHED ? List.of()
+                make == null || rooms.size() > SEARCHED
+                        ? List.of()
                         : alike ? fewer(seats, piece, make) : beside(seats, other.piece(), rooms, make));
     }
 
@@ -164,8 +165,7 @@ public final class Touching {
         return List.of();
     }
 
-    private static boolean isFree(
-            Seating seats, OwnPiece there, List<Room> rooms, Function<OwnPiece, Planted> make) {
+    private static boolean isFree(Seating seats, OwnPiece there, List<Room> rooms, Function<OwnPiece, Planted> make) {
         for (Room mine : rooms(seats, there, make.apply(there))) {
             for (Room other : rooms) {
                 if (!other.piece().id().equals(there.id()) && mine.shared(other) > TOUCHED) {

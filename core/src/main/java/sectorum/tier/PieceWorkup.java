@@ -1,7 +1,10 @@
 package sectorum.tier;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.AheadKind;
 import sectorum.ahead.Bed;
@@ -185,7 +188,11 @@ public record PieceWorkup(
      * @param tone lighter, to 1, or darker, to -1, by how it is turned to the light
      * @param solid true for the skin of something closed, corners anticlockwise from outside; absent: seen from both sides
      */
-    public record Facet(List<Double> xyz, @Absent String shade, double tone, @Absent Boolean solid) {}
+    public record Facet(
+            List<Double> xyz,
+            @Absent String shade,
+            double tone,
+            @Absent Boolean solid) {}
 
     private static final String METAL = "#8d8d88";
 
@@ -239,8 +246,14 @@ public record PieceWorkup(
     }
 
     private static List<Facet> look(Plan plan, OwnPiece piece, List<Face> faces) {
+        Map<Integer, Optional<String>> shades = new HashMap<>();
         return faces.stream()
-                .map(f -> new Facet(rounded(f.xyz()), shade(plan, piece, f.colour()), Math.rint(f.tone() * 100) / 100, f.solid() ? true : null))
+                .map(f -> new Facet(
+                        f.xyz(),
+                        shades.computeIfAbsent(f.colour(), c -> Optional.ofNullable(shade(plan, piece, c)))
+                                .orElse(null),
+                        f.tone(),
+                        f.solid() ? true : null))
                 .toList();
     }
 
