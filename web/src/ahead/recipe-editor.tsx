@@ -308,7 +308,11 @@ export function RecipeEditor({ piece, close, take }: Props) {
               accept=".json,application/json"
               aria-label="A recipe from a file"
               className="sr-only"
-              onChange={(e) => void read(e.target.files?.[0])}
+              onChange={(e) => {
+                void read(e.target.files?.[0]);
+                // The same file, mended, may be given again.
+                e.target.value = '';
+              }}
             />
           </div>
         </div>

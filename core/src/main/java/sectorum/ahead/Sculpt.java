@@ -220,7 +220,8 @@ final class Sculpt {
 
     /** As many corners as are seen on a cake; what is cut keeps its own. */
     private static List<Double> coarse(List<Double> xz) {
-        int every = Math.max(1, xz.size() / 2 / CORNERS);
+        int corners = Rings.of(xz).width() < HOLLOW ? CORNERS : 2 * CORNERS;
+        int every = Math.max(1, xz.size() / 2 / corners);
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < xz.size(); i += 2 * every) {
             line.add(xz.get(i));

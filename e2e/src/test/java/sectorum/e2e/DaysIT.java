@@ -137,7 +137,7 @@ class DaysIT extends Bench {
     @Test
     void everythingStuckInIsDrawnStepsAreToldAndTheSheetIsPrinted() throws IOException {
         topped("Handed over");
-        browser.read("2 stuck in");
+        browser.press("Build");
         browser.see(By.xpath("//*[name()='title'][contains(., 'food-safe pick, Moon')]/.."));
         // Without a day there are steps and a sheet, too.
         browser.press("All steps and cautions");
