@@ -96,7 +96,8 @@ function Elevation({ plan, tiers, worked, chosen, choose, move }: Placing) {
     [worked],
   );
   const sorted = [...drawn].filter((d) => !d.hidden).sort((a, b) => b.p.y - a.p.y);
-  const stands = (d: (typeof drawn)[number]) => d.p.y > 0 && d.p.on === 'board';
+  /** Behind the cake, or behind the tier on its ledge: that hides it. */
+  const stands = (d: (typeof drawn)[number]) => d.p.y > 0 && (d.p.on === 'board' || d.p.on === 'ledge');
   const one = (d: (typeof drawn)[number]) => {
     const [ax] = middles.get(d.p.tier) ?? [0, 0];
     const moved = held?.id === d.w.id && held.number === d.number ? held : null;

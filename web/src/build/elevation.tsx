@@ -38,6 +38,7 @@ export function Elevation({ tiers, built, plan, chosen, choose }: Props) {
       aria-label="The stack from the front, with everything stuck in"
     >
       <line x1={-WIDE / 2} x2={WIDE / 2} y1={2} y2={2} stroke="var(--color-ink)" strokeWidth={3} />
+      <OwnPieces tiers={tiers} plan={plan} built={built} board={board} k={k} behind />
       {drawn.map(({ t, standing, foot: z, middle: x }, i) => {
         const w = t.form.width * k;
         const h = t.form.height.mm * k;
@@ -75,7 +76,7 @@ export function Elevation({ tiers, built, plan, chosen, choose }: Props) {
           </g>
         );
       })}
-      <OwnPieces tiers={tiers} plan={plan} built={built} board={board} k={k} />
+      <OwnPieces tiers={tiers} plan={plan} built={built} board={board} k={k} behind={false} />
       {built.stuck.map((s, i) => (
         <Pin key={i} stuck={s} k={k} />
       ))}
@@ -111,7 +112,13 @@ function OwnPieces({
   built,
   board,
   k,
-}: Pick<Props, 'tiers' | 'plan' | 'built'> & { board: number; k: number }) {
+  behind,
+}: Pick<Props, 'tiers' | 'plan' | 'built'> & {
+  board: number;
+  k: number;
+  /** Those that the cake, or the tier on their ledge, hides. */
+  behind: boolean;
+}) {
   const worked = usePieces(plan).data ?? [];
   const seats = tiers.map((t, i) => ({
     id: t.id,
@@ -122,7 +129,8 @@ function OwnPieces({
     w.places.map((p, i) => {
       const on = seats.find((s) => s.id === p.tier) ?? seats.at(-1)!;
       const [c, s] = [Math.cos(p.angle), Math.sin(p.angle)];
-      if (p.on === 'side' && c < 0) {
+      const hidden = p.y > 0 && (p.on === 'board' || p.on === 'ledge');
+      if ((p.on === 'side' && c < 0) || hidden !== behind) {
         return null;
       }
       const hole = p.on === 'hole';

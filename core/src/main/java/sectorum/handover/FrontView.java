@@ -192,7 +192,8 @@ public final class FrontView {
         MadeAhead made = AheadCatalogue.make(plan, piece);
         boolean side = piece.seat().on() == OwnPiece.On.SIDE;
         for (Seating.Place place : seats.of(piece, made.planted())) {
-            if (side && Math.cos(place.angle()) < 0) {
+            boolean behind = place.y() > 0 && (place.on() == OwnPiece.On.LEDGE || place.on() == OwnPiece.On.BOARD);
+            if ((side && Math.cos(place.angle()) < 0) || behind) {
                 continue;
             }
             eachTier((tier, w, x, z) -> {
