@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { PieceWorkup } from '../api/client';
-import { isBehind, reaches, stood } from './made-ahead';
+import { drawAhead, isBehind, reaches, stood } from './made-ahead';
 
 type On = PieceWorkup['places'][number]['on'];
 
@@ -43,5 +43,38 @@ describe('pieces made ahead', () => {
     expect(isBehind(stood([piece(Math.PI, 0, 'board')], tops, 0)[0]!)).toBe(true);
     expect(reaches([piece(0, 100)], 'top', 100)).toBe(30);
     expect(reaches([piece(0, 30)], 'top', 100)).toBe(0);
+  });
+  it('draws the farthest face first, each in its place, and not the far skin of what is closed', () => {
+    const square = (y: number) => [-10, y, 0, 10, y, 0, 10, y, 20, -10, y, 20];
+    const away = square(5).map((_, i, all) => all[9 - 3 * Math.floor(i / 3) + (i % 3)]!);
+    const closed: PieceWorkup = {
+      ...piece(0, 100),
+      look: [
+        { xyz: square(-5), tone: 0, shade: '#aa0000', solid: true },
+        { xyz: away, tone: 0, shade: '#00aa00', solid: true },
+        { xyz: square(0), tone: 0, shade: '#0000aa' },
+      ],
+    };
+    const filled: string[] = [];
+    const corners: [number, number][] = [];
+    const ctx = {
+      beginPath: () => undefined,
+      closePath: () => undefined,
+      stroke: () => undefined,
+      lineTo: (x: number, y: number) => corners.push([x, y]),
+      fill() {
+        filled.push((this as unknown as { fillStyle: string }).fillStyle);
+      },
+    } as unknown as CanvasRenderingContext2D;
+    const pose = { cx: 100, foot: 200, k: 2, view: { turn: 0, tilt: 0 } };
+    drawAhead(ctx, stood([closed], tops, 0), pose);
+    expect(filled).toEqual(['#0000aa', '#aa0000']);
+    expect(corners.slice(0, 2)).toEqual([
+      [80, 0],
+      [120, 0],
+    ]);
+    filled.length = 0;
+    drawAhead(ctx, stood([closed], tops, Math.PI), { ...pose, view: { turn: Math.PI, tilt: 0 } });
+    expect(filled).toEqual(['#0000aa', '#00aa00']);
   });
 });

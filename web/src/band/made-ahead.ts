@@ -1,6 +1,6 @@
 import type { PieceWorkup } from '../api/client';
 import { deepened } from './brush';
-import { drawn, eyeOf, type Pose } from './draw';
+import { eyeOf, type Pose } from './draw';
 import { type Facet, fillOf } from './facets';
 
 type On = PieceWorkup['places'][number]['on'];
@@ -56,31 +56,37 @@ export function isBehind(piece: Stood): boolean {
   return piece.on !== 'side' && piece.d > 0;
 }
 
-interface Ink {
-  fill: string;
-  stroke: string;
+/** What is seen of a piece as numbers in one row, made once: a stack turns sixty times a second. */
+interface Packed {
+  xyz: Float32Array;
+  /** Where each face begins, in corners, and one more. */
+  from: Uint32Array;
+  solid: Uint8Array;
+  fill: string[];
+  stroke: string[];
 }
 
-const inks = new WeakMap<Facet, Ink>();
+const packs = new WeakMap<readonly Facet[], Packed>();
 
-function inkOf(facet: Facet): Ink {
-  const known = inks.get(facet);
+function packed(look: readonly Facet[]): Packed {
+  const known = packs.get(look);
   if (known) {
     return known;
   }
-  const fill = fillOf(facet);
-  const ink = { fill, stroke: deepened(fill, 0.28) };
-  inks.set(facet, ink);
-  return ink;
-}
-
-/** A facet on the page, and how far away it is. */
-interface Laid {
-  facet: Facet;
-  px: number[];
-  away: number;
-  /** Too small for an edge of its own to be seen. */
-  small: boolean;
+  const from = new Uint32Array(look.length + 1);
+  look.forEach((facet, i) => {
+    from[i + 1] = from[i]! + facet.xyz.length / 3;
+  });
+  const fill = look.map(fillOf);
+  const made: Packed = {
+    xyz: Float32Array.from(look.flatMap((facet) => facet.xyz)),
+    from,
+    solid: Uint8Array.from(look, (facet) => (facet.solid ? 1 : 0)),
+    fill,
+    stroke: fill.map((colour) => deepened(colour, 0.28)),
+  };
+  packs.set(look, made);
+  return made;
 }
 
 /** Under twice so many square pixels a face has no edge. */
@@ -88,62 +94,74 @@ const SMALL_PX = 120;
 
 /** Pieces of a tier, the farthest first, and of each the farthest of what is seen of it. */
 export function drawAhead(ctx: CanvasRenderingContext2D, pieces: readonly Stood[], pose: Pose): void {
-  const toPx = drawn(eyeOf(pose));
-  const [cos, sin] = [Math.cos(pose.view.tilt), Math.sin(pose.view.tilt)];
   ctx.lineJoin = 'round';
   ctx.lineWidth = 0.6;
   for (const piece of [...pieces].sort((a, b) => b.d - a.d)) {
-    if (piece.on === 'side' && !piece.faces) {
-      continue;
-    }
-    for (const { facet, px, small } of laid(piece, toPx, cos, sin)) {
-      ctx.beginPath();
-      for (let i = 0; i < px.length; i += 2) {
-        ctx.lineTo(px[i]!, px[i + 1]!);
-      }
-      ctx.closePath();
-      const ink = inkOf(facet);
-      ctx.fillStyle = ink.fill;
-      ctx.fill();
-      if (!small) {
-        ctx.strokeStyle = ink.stroke;
-        ctx.stroke();
-      }
+    if (piece.on !== 'side' || piece.faces) {
+      drawPiece(ctx, piece, pose);
     }
   }
+}
+
+function drawPiece(ctx: CanvasRenderingContext2D, piece: Stood, pose: Pose): void {
+  const pack = packed(piece.look);
+  const { px, away } = projected(piece, pack, pose);
+  const areas = new Float32Array(pack.fill.length);
+  const order: number[] = [];
+  for (let i = 0; i < pack.fill.length; i += 1) {
+    const twice = facing(px, pack.from[i]!, pack.from[i + 1]!);
+    areas[i] = Math.abs(twice);
+    // The far skin of something closed is not seen.
+    if (pack.solid[i] === 0 || twice > 0) {
+      order.push(i);
+    }
+  }
+  order.sort((a, b) => away[b]! - away[a]!);
+  for (const i of order) {
+    ctx.beginPath();
+    for (let c = pack.from[i]!; c < pack.from[i + 1]!; c += 1) {
+      ctx.lineTo(px[2 * c]!, px[2 * c + 1]!);
+    }
+    ctx.closePath();
+    ctx.fillStyle = pack.fill[i]!;
+    ctx.fill();
+    if (areas[i]! >= SMALL_PX) {
+      ctx.strokeStyle = pack.stroke[i]!;
+      ctx.stroke();
+    }
+  }
+}
+
+/** Every corner on the page, and how far away each face's middle is. */
+function projected(piece: Stood, pack: Packed, pose: Pose): { px: Float32Array; away: Float32Array } {
+  const eye = eyeOf(pose);
+  const [cos, sin] = [Math.cos(pose.view.tilt), Math.sin(pose.view.tilt)];
+  const px = new Float32Array((pack.xyz.length / 3) * 2);
+  const away = new Float32Array(pack.fill.length);
+  for (let i = 0; i < pack.fill.length; i += 1) {
+    let sum = 0;
+    for (let c = pack.from[i]!; c < pack.from[i + 1]!; c += 1) {
+      const [x, y] = [pack.xyz[3 * c]!, pack.xyz[3 * c + 1]!];
+      // Its right and its back are square to one another, both level.
+      const d = piece.d + x * piece.rightD + y * piece.rightX;
+      const up = Math.max(piece.floor, piece.up + pack.xyz[3 * c + 2]!);
+      px[2 * c] = eye.cx + (piece.x + x * piece.rightX - y * piece.rightD) * eye.k;
+      px[2 * c + 1] = eye.foot - up * eye.up - d * eye.back;
+      sum += d * cos - up * sin;
+    }
+    away[i] = sum / (pack.from[i + 1]! - pack.from[i]!);
+  }
+  return { px, away };
 }
 
 /** Twice the area that corners span on the page, more than nothing where they run anticlockwise to the eye. */
-function facing(px: readonly number[]): number {
+function facing(px: Float32Array, from: number, to: number): number {
   let twice = 0;
-  for (let i = 0; i < px.length; i += 2) {
-    const j = (i + 2) % px.length;
-    twice += px[j]! * px[i + 1]! - px[i]! * px[j + 1]!;
+  for (let c = from; c < to; c += 1) {
+    const n = c + 1 < to ? c + 1 : from;
+    twice += px[2 * n]! * px[2 * c + 1]! - px[2 * c]! * px[2 * n + 1]!;
   }
   return twice;
-}
-
-function laid(piece: Stood, toPx: ReturnType<typeof drawn>, cos: number, sin: number): Laid[] {
-  const all: Laid[] = [];
-  for (const facet of piece.look) {
-    const { xyz } = facet;
-    const px: number[] = [];
-    let away = 0;
-    for (let i = 0; i + 2 < xyz.length; i += 3) {
-      const [x, y] = [xyz[i]!, xyz[i + 1]!];
-      // Its right and its back are square to one another, both level.
-      const d = piece.d + x * piece.rightD + y * piece.rightX;
-      const up = Math.max(piece.floor, piece.up + xyz[i + 2]!);
-      px.push(...toPx(piece.x + x * piece.rightX - y * piece.rightD, up, d));
-      away += d * cos - up * sin;
-    }
-    const twice = facing(px);
-    // The far skin of something closed is not seen.
-    if (!facet.solid || twice > 0) {
-      all.push({ facet, px, away: (away * 3) / xyz.length, small: Math.abs(twice) < SMALL_PX });
-    }
-  }
-  return all.sort((a, b) => b.away - a.away);
 }
 
 /** How far pieces reach above the stack, mm. */

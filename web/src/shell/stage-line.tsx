@@ -43,7 +43,7 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
             />
           ))}
         </svg>
-        <ol className="grid h-full auto-cols-fr grid-flow-col">
+        <ol className="grid h-full auto-cols-fr grid-flow-col max-md:flex max-md:justify-between max-md:pr-1">
           {STAGES.map((s, i) => (
             <li key={s.key} className="relative">
               <Link
@@ -55,7 +55,9 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
                 <span aria-hidden className="text-[0.8rem] leading-none text-soft max-md:hidden">
                   {i + 1}
                 </span>
-                <span className="font-display text-[1.05rem] max-md:text-[0.84rem]">{s.label}</span>
+                <span className="font-display text-[1.05rem] max-md:text-[0.84rem] max-[360px]:text-[0.78rem]">
+                  {s.label}
+                </span>
               </Link>
               {s.key === stage ? (
                 <svg

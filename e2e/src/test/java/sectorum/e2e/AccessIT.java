@@ -61,8 +61,12 @@ class AccessIT extends Bench {
             wrong.add(view + " runs " + beyond + " px over the edge");
         }
         Object crowded = browser.driver().executeScript("""
-                const names = [...document.querySelectorAll("nav[aria-label='Stages'] .font-display")]
-                  .map((n) => n.getBoundingClientRect());
+                const names = [...document.querySelectorAll("nav[aria-label='Stages'] .font-display")].map((n) => {
+                  // The words themselves: their box is as wide as its column, whatever runs over it.
+                  const words = document.createRange();
+                  words.selectNodeContents(n);
+                  return words.getBoundingClientRect();
+                });
                 return names.some((n, i) => i > 0 && n.left < names[i - 1].right)""");
         if (Boolean.TRUE.equals(crowded)) {
             wrong.add(view + ": names on the stage line run into one another");
@@ -141,6 +145,8 @@ class AccessIT extends Bench {
         dialog(gala + "dress", "Add a course");
         browser.press("Roll it up");
         judge(gala + "dress, rolled up");
+        view(gala + "ahead");
+        dialog(gala + "ahead", "Add a piece");
         view(gala + "make");
         for (String room : List.of("Cut", "Sheets", "Buy", "Recipes", "Hours and cost")) {
             browser.press(room);
