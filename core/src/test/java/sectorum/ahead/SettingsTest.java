@@ -35,7 +35,7 @@ class SettingsTest {
     @MethodSource("offers")
     void everySettingMakesSomething(OwnPiece offered) {
         Random random = new Random(offered.id().hashCode());
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < 40 * Integer.getInteger("sectorum.samples", 1); i++) {
             OwnPiece piece = offered.sized(
                             1 + 300 * Math.pow(random.nextDouble(), 2), 1 + 300 * Math.pow(random.nextDouble(), 2))
                     .thick(0.3 + 8 * random.nextDouble())
