@@ -3,6 +3,7 @@ package sectorum.ahead;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import sectorum.art.Contour;
 import sectorum.art.Rings;
 
@@ -30,6 +31,9 @@ final class Sculpt {
     /** A twentieth of a millimetre is as fine as anybody sees. */
     private static final double FINE = 20;
 
+    /** Of what has more faces, every so many are drawn: sixty such pieces still travel with an edit. */
+    private static final int MOST = 1500;
+
     /** A face while it is being turned about. */
     private record Raw(double[] xyz, int colour, boolean solid) {}
 
@@ -37,7 +41,9 @@ final class Sculpt {
 
     /** All of it, each face by how it is turned to the light. */
     List<Face> faces() {
-        return faces.stream()
+        int every = 1 + (faces.size() - 1) / MOST;
+        return IntStream.iterate(0, i -> i < faces.size(), i -> i + every)
+                .mapToObj(faces::get)
                 .map(f -> {
                     Double[] fine = new Double[f.xyz().length];
                     for (int i = 0; i < fine.length; i++) {

@@ -16,10 +16,21 @@ import sectorum.measure.Refused;
  */
 public record PieceRecipe(String name, List<PiecePart> parts) {
     private static final int MOST_PARTS = 40;
+    /** More is no flower that a hand puts together. */
+    private static final int MOST_PIECES = 400;
 
     public PieceRecipe {
         name = Check.words("pieces.recipe.name", "A recipe's name", name, 1, 40);
         parts = Check.list("pieces.recipe.parts", "Parts", parts, 1, MOST_PARTS);
+        int pieces = parts.stream().mapToInt(PiecePart::each).sum();
+        if (pieces > MOST_PIECES) {
+            throw new Refused(
+                    "pieces.recipe.parts.each",
+                    Phrase.of(
+                            "A recipe of {} parts is more than {} in one piece. Take fewer of some part.",
+                            Quantity.count(pieces),
+                            Quantity.count(MOST_PIECES)));
+        }
     }
 
     /** What a part is: cut from a sheet, rolled in the hand, or drawn out. */

@@ -173,6 +173,34 @@ class RecipesTest {
         assertThat(wires).isEqualTo(flowers + 2 + 2 + leaves + reserve);
     }
 
+    /** However many parts a spray comes to, what is drawn of it stays bounded; what is cut is all of it. */
+    @Test
+    void whatIsDrawnIsBounded() {
+        PieceRecipe most = new PieceRecipe(
+                "Most",
+                List.of(200, 200).stream()
+                        .map(n -> PiecePart.of("Ray", Form.PETAL, 0.5, 1, 0.6, n, 1)
+                                .at(0.2, 0, 30, 0))
+                        .toList());
+        OwnPiece spray = new Spray()
+                .offers(Bed.USUAL)
+                .get(0)
+                .by(most)
+                .set("recipe", "own")
+                .set("flowers", 24.0);
+        MadeAhead made = made(spray);
+        assertThat(made.look()).hasSizeLessThanOrEqualTo(1500);
+        assertThat(made.components().get(0).each()).isEqualTo(200 * 24);
+        assertThatThrownBy(() -> new PieceRecipe(
+                        "Over",
+                        List.of(
+                                most.parts().get(0),
+                                most.parts().get(1),
+                                PiecePart.of("One", Form.BALL, 1, 1, 1, 1, 2))))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("401 parts is more than 400");
+    }
+
     @Test
     void oddPartsAreRefused() {
         assertThatThrownBy(() -> PiecePart.of("It", Form.BALL, 0, 1, 1, 1, 1))
