@@ -1,5 +1,5 @@
 import type { Agenda, OwnPiece, Stand, Table } from '../api/client';
-import { type Edit, replaced } from './edit';
+import { type Edit, replaced, withField } from './edit';
 
 const BARE: Table = { ticked: [], made: [], yields: {}, wanted: [], joints: {} };
 
@@ -22,6 +22,16 @@ export function onStand(change: (stand: Stand) => Stand): Edit {
 /** A piece of one's own changed. */
 export function onPiece(id: string, change: (piece: OwnPiece) => OwnPiece): Edit {
   return (plan) => ({ ...plan, pieces: replaced(plan.pieces, (p) => p.id === id, change) });
+}
+
+/** A field of a piece by its name in the document, or a setting of its kind: `bow/settings/roll`. */
+export function pieceField(path: string, value: unknown): Edit {
+  const [piece, name, setting] = path.split('/');
+  return onPiece(piece!, (p) =>
+    setting === undefined
+      ? withField(p, name!, value)
+      : { ...p, settings: withField(p.settings ?? {}, setting, value) },
+  );
 }
 
 export function addPiece(piece: OwnPiece): Edit {

@@ -10,7 +10,7 @@ import type {
   Tier,
 } from '../api/client';
 import { cut, isOf } from './cut';
-import { onAgenda, onPiece, onStand, onTable } from './document-edits';
+import { onAgenda, onStand, onTable, pieceField } from './document-edits';
 import { type Edit, replaced, withField } from './edit';
 
 export function onTier(id: string, change: (tier: Tier) => Tier): Edit {
@@ -365,14 +365,8 @@ export function mend(place: MendPlace, { changes }: Mend): Edit {
           ? setting(place.tier, place.dressing ?? '', field, value)
           : setting(tier!, dressing!, name, value);
       }
-      case 'piece': {
-        const [piece, name, setting] = field.split('/');
-        return onPiece(piece!, (p) =>
-          setting === undefined
-            ? withField(p, name!, value)
-            : { ...p, settings: withField(p.settings ?? {}, setting, value) },
-        );
-      }
+      case 'piece':
+        return pieceField(field, value);
       case 'agenda':
         return onAgenda((a) => withField(a, field, value));
       case 'workshop':

@@ -32,7 +32,7 @@ final class Sculpt {
     private static final double FINE = 20;
 
     /** Of what has more faces, every so many are drawn: sixty such pieces still travel with an edit. */
-    private static final int MOST = 1500;
+    private static final int MOST = 800;
 
     /** A face while it is being turned about. */
     private record Raw(double[] xyz, int colour, boolean solid) {}

@@ -97,8 +97,9 @@ final class Spray implements AheadKind {
                 RecipeWork work = new RecipeWork(part.recipe(), piece, b.material(), piece.width() * part.size());
                 work.parts(b, part.many(), part.colours());
                 int seen = part.recipe().name().equals(leaf().name()) ? many[3] : part.many();
+                Sculpt one = work.look();
                 for (int i = 0; i < seen; i++) {
-                    place(look, work, part, i, seen, placed++, piece.width());
+                    place(look, one, part, i, seen, placed++, piece.width());
                 }
             }
         }
@@ -164,12 +165,12 @@ final class Spray implements AheadKind {
     }
 
     /** Round the middle, each its own way out, the further the lower. */
-    private static void place(Sculpt look, RecipeWork work, Bound part, int i, int many, int placed, double main) {
+    private static void place(Sculpt look, Sculpt made, Bound part, int i, int many, int placed, double main) {
         boolean inner = part.low() == 0;
         double about = inner ? 2 * Math.PI * i / many : placed * GOLDEN;
         double out = inner && many == 1 ? 0 : part.out() * main * (inner ? Math.max(0.8, Math.sqrt(many / 3.0)) : 1);
         double tilt = inner ? 0.35 : 0.8;
-        Sculpt one = work.look().nodding(out == 0 ? 0 : tilt).about(about);
+        Sculpt one = made.nodding(out == 0 ? 0 : tilt).about(about);
         look.with(one, out * Math.sin(about), -out * Math.cos(about), -part.low() * main);
     }
 

@@ -189,7 +189,7 @@ class RecipesTest {
                 .set("recipe", "own")
                 .set("flowers", 24.0);
         MadeAhead made = made(spray);
-        assertThat(made.look()).hasSizeLessThanOrEqualTo(1500);
+        assertThat(made.look()).hasSizeLessThanOrEqualTo(800);
         assertThat(made.components().get(0).each()).isEqualTo(200 * 24);
         assertThatThrownBy(() -> new PieceRecipe(
                         "Over",
