@@ -270,12 +270,9 @@ final class Sculpt {
 
     /** Nodding forward about its foot: 0 stands, a right angle looks at whoever stands before it. */
     Sculpt nodding(double radians) {
-        return turned(radians, 1);
-    }
-
-    /** Leaning to its right about its foot. */
-    Sculpt leaning(double radians) {
-        return turned(radians, 0);
+        double cos = Math.cos(radians);
+        double sin = Math.sin(radians);
+        return moved(new double[] {1, 0, 0, 0, cos, -sin, 0, sin, cos}, STILL);
     }
 
     /** About z, from the front to the right. */
@@ -283,16 +280,6 @@ final class Sculpt {
         double cos = Math.cos(radians);
         double sin = Math.sin(radians);
         return moved(new double[] {cos, -sin, 0, sin, cos, 0, 0, 0, 1}, STILL);
-    }
-
-    private Sculpt turned(double radians, int axis) {
-        double cos = Math.cos(radians);
-        double sin = Math.sin(radians);
-        return moved(
-                axis == 1
-                        ? new double[] {1, 0, 0, 0, cos, -sin, 0, sin, cos}
-                        : new double[] {cos, 0, sin, 0, 1, 0, -sin, 0, cos},
-                STILL);
     }
 
     private static final double[] UPRIGHT = {1, 0, 0, 0, 1, 0, 0, 0, 1};

@@ -103,7 +103,6 @@ final class Spray implements AheadKind {
                 }
             }
         }
-        Quantity count = Quantity.count(piece.count());
         b.step(
                 Phrase.of(
                         "Make for each spray {} flowers, {} buds, {} fillers and {} leaves, {} of them a reserve, each by its recipe"
@@ -123,7 +122,7 @@ final class Spray implements AheadKind {
         b.step(
                 Phrase.of(
                         "Bind {} sprays: {} wires into {} stems, the longest first, leaves last.",
-                        count,
+                        Quantity.count(piece.count()),
                         Quantity.count(wires),
                         Quantity.count(stems)),
                 "florist's tape, pliers",
@@ -135,7 +134,7 @@ final class Spray implements AheadKind {
                         "Press {} picks in for each of {} sprays, fill them with paste, and set the stems; turn flowers to hide"
                                 + " gaps, leaves last.",
                         Quantity.count(stems),
-                        count),
+                        Quantity.count(piece.count())),
                 Stick.WIRE.words());
         b.looking(Flower.placed(look, fields.get(1).number(settings), piece));
         b.drawn(() -> new RecipeWork(bound.get(0).recipe(), piece, b.material(), piece.width()).patterns("spray"));
