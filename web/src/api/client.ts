@@ -8,8 +8,10 @@ import type {
   Paper,
   Plan,
   Press,
+  Recipe,
   Schemas,
   Seen,
+  Swatch,
   Taken,
   Thing,
   Tracing,
@@ -106,13 +108,31 @@ export interface Packing {
   of: number;
 }
 
-/** A pack a line at a time, told how far it is; hanging up ends it. */
+export interface BookletOrder {
+  id: number;
+  plan: Plan;
+  /** None: all. */
+  chapters: Schemas['BookletRequest']['chapters'];
+  paper: Paper;
+}
+
 async function pack(order: TemplateOrder, told: (far: Packing) => void, hangUp: AbortSignal): Promise<Blob> {
-  const { response } = await http.POST('/api/templates/pack', {
-    body: order,
-    parseAs: 'stream',
-    signal: hangUp,
-  });
+  return packed(
+    await http.POST('/api/templates/pack', { body: order, parseAs: 'stream', signal: hangUp }),
+    told,
+  );
+}
+
+async function booklet(
+  order: BookletOrder,
+  told: (far: Packing) => void,
+  hangUp: AbortSignal,
+): Promise<Blob> {
+  return packed(await http.POST('/api/booklet', { body: order, parseAs: 'stream', signal: hangUp }), told);
+}
+
+/** A pack a line at a time, told how far it is; hanging up ends it. */
+async function packed({ response }: { response: Response }, told: (far: Packing) => void): Promise<Blob> {
   const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader();
   let text = '';
   for (;;) {
@@ -174,8 +194,29 @@ export const api = {
   build: (plan: Plan) => got(http.POST('/api/build', { body: { plan } })),
   quicker: (body: { plan: Plan; tier: string; dressing: string; bench: Bench }) =>
     got(http.POST('/api/quicker', { body })),
-  recipe: (name: string, grams: number) =>
-    got(http.GET('/api/recipe', { params: { query: { name, grams } } })),
+  recipes: () => got(http.GET('/api/recipes')),
+  scaled: (id: string, wanted: { grams?: number; part?: number; have?: number }) =>
+    got(http.GET('/api/recipes/scaled', { params: { query: { id, ...wanted } } })),
+  tried: (body: Recipe) => got(http.POST('/api/recipes/tried', { body })),
+  keepRecipe: (body: Recipe) => got(http.PUT('/api/recipes', { body })),
+  takeOutRecipe: async (id: string): Promise<void> =>
+    void (await http.DELETE('/api/recipes/{id}', of({ id }))),
+  recipeFile: () => asBlob(http.GET('/api/recipes/file', BLOB)),
+  /** The text of a file, as it was read: the server says what is wrong with it. */
+  readRecipes: (text: string) => got(http.POST('/api/recipes/file', raw(text))),
+  swatches: () => got(http.GET('/api/swatches')),
+  keepSwatch: (body: Swatch) => got(http.POST('/api/swatches', { body })),
+  takeOutSwatch: async (id: number): Promise<void> =>
+    void (await http.DELETE('/api/swatches/{id}', of({ id }))),
+  reach: (body: Schemas['ShadeRequest']) => got(http.POST('/api/swatches/reach', { body })),
+  layOut: (id: number, plan: Plan) => got(http.POST('/api/lay-out', { body: { id, plan } })),
+  price: (id: number, plan: Plan) => got(http.POST('/api/price', { body: { id, plan } })),
+  client: (id: number, plan: Plan, priced: boolean) =>
+    got(http.POST('/api/client', { body: { id, plan, priced } })),
+  clientPdf: (id: number, plan: Plan, priced: boolean) =>
+    asBlob(http.POST('/api/client/pdf', { body: { id, plan, priced }, ...BLOB })),
+  chapters: () => got(http.GET('/api/booklet/chapters')),
+  booklet,
   list: (what: 'cuts' | 'shopping', plan: Plan) =>
     asBlob(http.POST(`/api/worktop/${what}`, { body: { plan }, ...BLOB })),
   days: (id: number, plan: Plan) => got(http.POST('/api/days', { body: { id, plan } })),

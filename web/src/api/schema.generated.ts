@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/preferences": {
         parameters: {
             query?: never;
@@ -75,8 +91,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
-        put: operations["keep"];
+        get: operations["all_1"];
+        put: operations["keep_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -276,6 +292,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/swatches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["keep_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swatches/shades": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shades"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swatches/reach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reach"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/steps": {
         parameters: {
             query?: never;
@@ -324,6 +388,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quicker": {
         parameters: {
             query?: never;
@@ -334,6 +430,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["quicker"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["price"];
         delete?: never;
         options?: never;
         head?: never;
@@ -484,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lay-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/handover": {
         parameters: {
             query?: never;
@@ -612,6 +740,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/client": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["client"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/client/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clientPdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/build": {
         parameters: {
             query?: never;
@@ -622,6 +782,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["build"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/booklet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["booklet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -715,23 +891,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_3"];
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_3"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/recipe": {
+    "/api/recipes/scaled": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["recipe"];
+        get: operations["scaled"];
         put?: never;
         post?: never;
         delete?: never;
@@ -795,7 +971,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -916,6 +1092,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/booklet/chapters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chapters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -948,7 +1140,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cupboard/{id}": {
+    "/api/swatches/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -964,7 +1156,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/art/drawer/{id}": {
+    "/api/recipes/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -975,6 +1167,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeOut_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeOut_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/art/drawer/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeOut_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1000,6 +1224,37 @@ export interface components {
             fridge?: number;
             /** Format: int32 */
             freezer?: number;
+            /** Format: double */
+            margin?: number;
+            /** Format: double */
+            sliceWide?: number;
+            /** Format: double */
+            sliceDeep?: number;
+        };
+        Ingredient: {
+            name: string;
+            /** Format: double */
+            amount: number;
+            /** @enum {string} */
+            unit: "gram" | "ounce" | "millilitre" | "teaspoon" | "tablespoon" | "cup" | "piece";
+            /** Format: double */
+            density?: number;
+            recipe?: string;
+            allergens: string[];
+        };
+        Recipe: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            makes: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
+            parts: components["schemas"]["Ingredient"][];
+            /** Format: double */
+            yield?: number;
+            /** Format: double */
+            keeps?: number;
+            /** Format: double */
+            rests?: number;
+            note: string;
         };
         Preferences: {
             /** @enum {string} */
@@ -1039,7 +1294,7 @@ export interface components {
             /** Format: double */
             across: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             /** Format: double */
             thickness: number;
             colour?: string;
@@ -1065,12 +1320,14 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             colour?: string;
             /** @enum {string} */
             laid?: "spread" | "sheet" | "bare" | "strip";
             /** Format: double */
             margin?: number;
+            /** @enum {string} */
+            edge?: "scraped" | "drawn" | "cut" | "board";
         };
         Colour: {
             id: string;
@@ -1131,6 +1388,18 @@ export interface components {
             /** Format: double */
             mm: number;
         };
+        Inside: {
+            /** @enum {string} */
+            filling?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
+            recipe?: string;
+            /** Format: double */
+            syrup?: number;
+            /** Format: double */
+            grip?: number;
+            /** Format: double */
+            seam?: number;
+            cake?: string;
+        };
         Items: {
             /** Format: double */
             width: number;
@@ -1150,7 +1419,7 @@ export interface components {
         };
         Layer: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             /** Format: double */
             thickness: number;
         };
@@ -1206,7 +1475,7 @@ export interface components {
             /** Format: int32 */
             count: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             colour?: string;
             dark: boolean;
             seat: components["schemas"]["Seat"];
@@ -1260,7 +1529,7 @@ export interface components {
             /** Format: int32 */
             colour: number;
             /** @enum {string} */
-            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             /** @enum {string} */
             over?: "flat" | "cup" | "cone" | "ball";
             /** Format: double */
@@ -1407,6 +1676,9 @@ export interface components {
             joints: {
                 [key: string]: "water" | "glue" | "extract" | "hollow" | "royal" | "chocolate" | "gel" | "itself" | "none";
             };
+            recipes?: {
+                [key: string]: string;
+            };
         };
         Taken: {
             /** Format: int64 */
@@ -1447,6 +1719,7 @@ export interface components {
             borders: components["schemas"]["Border"][];
             divisions: components["schemas"]["DivisionSpec"][];
             dressings: components["schemas"]["Dressing"][];
+            inside?: components["schemas"]["Inside"];
         };
         Weighing: {
             /** Format: double */
@@ -1523,7 +1796,7 @@ export interface components {
         Cut: {
             what: components["schemas"]["Phrase"];
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             /** Format: double */
             thickness: number;
             /** Format: int32 */
@@ -1857,7 +2130,7 @@ export interface components {
         };
         Used: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             /** Format: int32 */
             colour: number;
             /** Format: double */
@@ -1878,7 +2151,7 @@ export interface components {
             /** Format: double */
             thickness: number;
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             /** Format: int32 */
             colour: number;
             /** Format: int32 */
@@ -1923,21 +2196,25 @@ export interface components {
             /** Format: double */
             teaspoons?: number;
             /** Format: double */
-            density: number;
-            allergen: string;
+            pieces?: number;
+            /** Format: double */
+            density?: number;
+            recipe?: string;
+            allergens: string[];
         };
         Batch: {
             id: string;
             ahead: boolean;
             /** @enum {string} */
-            form: "coat" | "cover" | "rolled" | "shaped" | "bought" | "sheet";
+            form: "bake" | "fill" | "coat" | "cover" | "rolled" | "shaped" | "bought" | "sheet";
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
             dial?: components["schemas"]["Set"];
             coverings: components["schemas"]["Covering"][];
+            filled: components["schemas"]["Filled"][];
             lines: components["schemas"]["CutLine"][];
             /** Format: double */
             loose: number;
@@ -1948,6 +2225,7 @@ export interface components {
             /** Format: int32 */
             rolls: number;
             mixed: components["schemas"]["Mixed"][];
+            recipe?: string;
             shares: components["schemas"]["Share"][];
         };
         Buy: {
@@ -1984,7 +2262,7 @@ export interface components {
             index: number;
             name: string;
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             tint: components["schemas"]["Tint"];
             /** Format: double */
             thickness: number;
@@ -2019,6 +2297,20 @@ export interface components {
             /** Format: int32 */
             yield?: number;
         };
+        Filled: {
+            tier: string;
+            /** @enum {string} */
+            use: "cake" | "filling" | "syrup" | "grip" | "cement" | "seam";
+            name: string;
+            /** @enum {string} */
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
+            tint: components["schemas"]["Tint"];
+            /** Format: double */
+            thickness: number;
+            /** Format: double */
+            grams: number;
+            recipe?: string;
+        };
         Fit: {
             tier: string;
             dressing: string;
@@ -2044,7 +2336,7 @@ export interface components {
         };
         Mixed: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             tint: components["schemas"]["Tint"];
             powder: boolean;
             /** Format: double */
@@ -2104,12 +2396,22 @@ export interface components {
             /** Format: double */
             bridge: number;
         };
-        Scaled: {
+        ScaledRecipe: {
             recipe: string;
             label: string;
+            /** @enum {string} */
+            makes: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             /** Format: double */
             grams: number;
+            /** Format: double */
+            lost: number;
             amounts: components["schemas"]["Amount"][];
+            first: components["schemas"]["ScaledRecipe"][];
+            allergens: string[];
+            /** Format: double */
+            keeps?: number;
+            /** Format: double */
+            rests?: number;
             note: string;
         };
         School: {
@@ -2161,6 +2463,8 @@ export interface components {
             /** Format: double */
             kneaded: number;
             /** Format: double */
+            baked: number;
+            /** Format: double */
             minutes: number;
             /** Format: double */
             materials: number;
@@ -2171,7 +2475,7 @@ export interface components {
         };
         Worktop: {
             batches: components["schemas"]["Batch"][];
-            recipes: components["schemas"]["Scaled"][];
+            recipes: components["schemas"]["ScaledRecipe"][];
             shopping: components["schemas"]["Buy"][];
             takings: components["schemas"]["Taking"][];
             jobs: components["schemas"]["Part"][];
@@ -2298,6 +2602,58 @@ export interface components {
             /** Format: int32 */
             sheets: number;
         };
+        Swatch: {
+            /** Format: int64 */
+            id?: number;
+            colour: string;
+            /** @enum {string} */
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
+            /** Format: double */
+            dose: number;
+            plain: string;
+            now: string;
+            /** Format: double */
+            hours: number;
+            later: string;
+        };
+        DoseRequest: {
+            colour: string;
+            /** @enum {string} */
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
+            /** Format: double */
+            dose: number;
+            /** Format: double */
+            hours: number;
+        };
+        Shades: {
+            now: string;
+            later: string;
+        };
+        ShadeRequest: {
+            colour: string;
+            /** @enum {string} */
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
+            shade: string;
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            have: number;
+        };
+        Reached: {
+            /** Format: double */
+            dose: number;
+            /** Format: double */
+            add: number;
+            /** Format: double */
+            thin: number;
+            now: string;
+            later: string;
+            /** Format: double */
+            off: number;
+            said: string;
+        };
         InTime: {
             /** Format: int64 */
             id?: number;
@@ -2307,7 +2663,7 @@ export interface components {
             task: string;
             name: string;
             /** @enum {string} */
-            kind: "piece" | "knead" | "board" | "fill" | "coat" | "cover" | "dowel" | "stack" | "measure" | "dress" | "place" | "inspect" | "own";
+            kind: "piece" | "knead" | "board" | "bake" | "fill" | "coat" | "edge" | "cover" | "dowel" | "stack" | "measure" | "dress" | "place" | "inspect" | "own";
             tier: string;
             about: string;
             /** Format: int32 */
@@ -2365,6 +2721,18 @@ export interface components {
             dressing: components["schemas"]["Dressing"];
             changes: components["schemas"]["Changed"][];
         };
+        RecipeFile: {
+            format: string;
+            /** Format: int32 */
+            version: number;
+            recipes: components["schemas"]["Recipe"][];
+        };
+        BroughtIn: {
+            /** Format: int32 */
+            fresh: number;
+            /** Format: int32 */
+            replaced: number;
+        };
         Slow: {
             plan: components["schemas"]["Plan"];
             tier: string;
@@ -2373,12 +2741,33 @@ export interface components {
         };
         Quicker: {
             dressing: string;
+            /** @enum {string} */
+            kind: "setting" | "pair" | "technique";
             mend: components["schemas"]["Mend"];
             /** Format: double */
             minutes: number;
             /** Format: double */
             saved: number;
             worn: components["schemas"]["Worn"];
+            changes: components["schemas"]["Changed"][];
+        };
+        Price: {
+            /** Format: double */
+            materials: number;
+            /** Format: int32 */
+            unpriced: number;
+            /** Format: double */
+            packs: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            hands?: number;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            margin?: number;
+            /** Format: double */
+            price?: number;
         };
         Picture: {
             /** Format: int64 */
@@ -2522,6 +2911,28 @@ export interface components {
             piece: components["schemas"]["OwnPiece"];
             worked: components["schemas"]["PieceWorkup"];
         };
+        LayOut: {
+            days: components["schemas"]["LayScope"][];
+            jobs: components["schemas"]["LayScope"][];
+        };
+        LayScope: {
+            key: string;
+            name: string;
+            items: components["schemas"]["ToLay"][];
+        };
+        ToLay: {
+            id: string;
+            /** @enum {string} */
+            group: "tools" | "formers" | "papers" | "pastes" | "colours" | "adhesives" | "brushes";
+            what: components["schemas"]["Phrase"];
+            /** Format: double */
+            grams?: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            have?: number;
+            missing: boolean;
+        };
         Allergen: {
             name: string;
             from: string[];
@@ -2546,8 +2957,20 @@ export interface components {
             /** Format: int64 */
             uncooled?: number;
             lifting: components["schemas"]["Phrase"][];
+            portions: components["schemas"]["Portions"][];
+            /** Format: int32 */
+            slices: number;
             cutting: components["schemas"]["Phrase"][];
             cautions: string[];
+        };
+        Portions: {
+            tier: string;
+            grid: boolean;
+            /** Format: int32 */
+            storeys: number;
+            rows: number[];
+            /** Format: int32 */
+            middle: number;
         };
         Days: {
             now: string;
@@ -2583,7 +3006,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "piece" | "knead" | "board" | "fill" | "coat" | "cover" | "dowel" | "stack" | "measure" | "dress" | "place" | "inspect" | "own";
+            kind: "piece" | "knead" | "board" | "bake" | "fill" | "coat" | "edge" | "cover" | "dowel" | "stack" | "measure" | "dress" | "place" | "inspect" | "own";
             tier: string;
             about: string;
             /** Format: int32 */
@@ -2641,6 +3064,29 @@ export interface components {
         Kept: {
             /** Format: int32 */
             things: number;
+        };
+        ForClient: {
+            /** Format: int64 */
+            id?: number;
+            plan: components["schemas"]["Plan"];
+            priced: boolean;
+        };
+        ClientSheet: {
+            name: string;
+            client: string;
+            place: string;
+            readyBy?: string;
+            whole: components["schemas"]["Phrase"];
+            tiers: components["schemas"]["Phrase"][];
+            /** Format: int32 */
+            portions: number;
+            slice: components["schemas"]["Phrase"];
+            allergens: components["schemas"]["Allergen"][];
+            unwanted: string;
+            /** Format: double */
+            price?: number;
+            coin: string;
+            incomplete: boolean;
         };
         Build: {
             tiers: components["schemas"]["Standing"][];
@@ -2710,6 +3156,14 @@ export interface components {
             seat: number;
             shift: components["schemas"]["Shift"];
             inner: components["schemas"]["Dowel"][];
+        };
+        BookletRequest: {
+            /** Format: int64 */
+            id?: number;
+            plan: components["schemas"]["Plan"];
+            chapters: ("brief" | "views" | "cuts" | "batches" | "days" | "steps" | "lay_out" | "templates" | "handover")[];
+            /** @enum {string} */
+            paper: "a4" | "letter" | "a3";
         };
         TracingSheet: {
             /** Format: int64 */
@@ -2782,6 +3236,10 @@ export interface components {
             /** Format: int64 */
             id: number;
             motif: components["schemas"]["Motif"];
+        };
+        InBook: {
+            recipe: components["schemas"]["Recipe"];
+            own: boolean;
         };
         Version: {
             /** Format: int32 */
@@ -2872,11 +3330,13 @@ export interface components {
         };
         MaterialChoice: {
             /** @enum {string} */
-            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "airbrush" | "glaze";
+            material: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
             words: string;
             coats: boolean;
             pieces: boolean;
             dries: boolean;
+            fills: boolean;
+            made: boolean;
         };
         Offered: {
             id: string;
@@ -2885,6 +3345,11 @@ export interface components {
             covers: boolean;
             partial: boolean;
             finishes: boolean;
+        };
+        ChapterChoice: {
+            /** @enum {string} */
+            chapter: "brief" | "views" | "cuts" | "batches" | "days" | "steps" | "lay_out" | "templates" | "handover";
+            title: string;
         };
         Face: {
             name: string;
@@ -2940,6 +3405,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkshopSettings"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InBook"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Recipe"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recipe"];
                 };
             };
         };
@@ -3080,7 +3589,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3100,7 +3609,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3412,6 +3921,98 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Swatch"][];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Swatch"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Swatch"];
+                };
+            };
+        };
+    };
+    shades: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shades"];
+                };
+            };
+        };
+    };
+    reach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShadeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reached"];
+                };
+            };
+        };
+    };
     steps: {
         parameters: {
             query?: never;
@@ -3484,6 +4085,74 @@ export interface operations {
             };
         };
     };
+    tried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Recipe"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaledRecipe"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeFile"];
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+        };
+    };
     quicker: {
         parameters: {
             query?: never;
@@ -3504,6 +4173,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Quicker"][];
+                };
+            };
+        };
+    };
+    price: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Price"];
                 };
             };
         };
@@ -3766,6 +4459,30 @@ export interface operations {
             };
         };
     };
+    layOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayOut"];
+                };
+            };
+        };
+    };
     handover: {
         parameters: {
             query?: never;
@@ -3978,6 +4695,54 @@ export interface operations {
             };
         };
     };
+    client: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForClient"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientSheet"];
+                };
+            };
+        };
+    };
+    clientPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForClient"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     build: {
         parameters: {
             query?: never;
@@ -3998,6 +4763,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Build"];
+                };
+            };
+        };
+    };
+    booklet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BookletRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["Packing"];
                 };
             };
         };
@@ -4124,7 +4913,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4144,7 +4933,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4168,11 +4957,13 @@ export interface operations {
             };
         };
     };
-    recipe: {
+    scaled: {
         parameters: {
             query: {
-                name: string;
-                grams: number;
+                id: string;
+                grams?: number;
+                part?: number;
+                have?: number;
             };
             header?: never;
             path?: never;
@@ -4186,7 +4977,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Scaled"];
+                    "application/json": components["schemas"]["ScaledRecipe"];
                 };
             };
         };
@@ -4258,7 +5049,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4446,6 +5237,26 @@ export interface operations {
             };
         };
     };
+    chapters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChapterChoice"][];
+                };
+            };
+        };
+    };
     bench: {
         parameters: {
             query?: never;
@@ -4507,6 +5318,46 @@ export interface operations {
         };
     };
     takeOut_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeOut_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeOut_3: {
         parameters: {
             query?: never;
             header?: never;

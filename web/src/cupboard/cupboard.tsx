@@ -11,7 +11,7 @@ import { NumberField } from '../ui/number';
 import { Skip } from '../ui/skip';
 import { useTitle } from '../ui/title';
 import { tell, tellBad } from '../ui/toasts';
-import { WordsField } from '../ui/typed';
+import { LengthField, WordsField } from '../ui/typed';
 import { Shelf } from './shelf';
 
 /** What the workshop owns, kind by kind, with what is in stock of it and what it costs. */
@@ -181,7 +181,7 @@ function Costs() {
   };
   return (
     <section aria-label="Prices" className="mt-10 border-t border-ink/25 pt-4">
-      <h2 className="heading mb-2">Prices</h2>
+      <h2 className="heading mb-2">Prices and portions</h2>
       <div className="flex flex-wrap gap-4">
         <WordsField
           label="Coin"
@@ -207,6 +207,18 @@ function Costs() {
             }
             return settle({ hour });
           }}
+        />
+        <LengthField
+          label="A slice, wide"
+          field="sliceWide"
+          mm={settings.sliceWide ?? 25}
+          onLength={(mm) => settle({ sliceWide: mm ?? 25 })}
+        />
+        <LengthField
+          label="A slice, deep"
+          field="sliceDeep"
+          mm={settings.sliceDeep ?? 50}
+          onLength={(mm) => settle({ sliceDeep: mm ?? 50 })}
         />
       </div>
     </section>

@@ -7,6 +7,7 @@ import { tellBad } from '../ui/toasts';
 import { LengthField } from '../ui/typed';
 import { useMaterials, usePreferences } from '../units/preferences';
 import { length } from '../units/units';
+import { Edge } from './edge';
 
 const LAID = [
   { name: 'usual', label: 'the usual way' },
@@ -93,6 +94,7 @@ function OneCoat({ tier, coat: c, index }: { tier: Tier; coat: Coat; index: numb
         placeholder={length(20, unit)}
         onLength={(mm) => change('margin', mm ?? undefined)}
       />
+      <Edge coat={c} change={(edge) => void change('edge', edge)} />
     </div>
   );
 }

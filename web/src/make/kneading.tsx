@@ -1,13 +1,15 @@
 import { Check } from 'lucide-react';
 import { api, type Batch, problemOf, type Worktop } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
-import { onTable } from '../plan/document-edits';
+import { entry, onTable } from '../plan/document-edits';
+import { withField } from '../plan/edit';
 import { Button } from '../ui/button';
+import { Pick } from '../ui/select';
 import { tell, tellBad } from '../ui/toasts';
 import { useMaterials, usePreferences } from '../units/preferences';
 import { length, mass } from '../units/units';
 import { batchWords, formWords, lid } from '../units/words';
-import { Coats } from './coats';
+import { usedAs, useRecipes } from './inside';
 import { Lump, Sum } from './lump';
 import { useCupboardChanged } from './use';
 
@@ -30,7 +32,6 @@ export function Kneading({ top }: { top: Worktop }) {
           ))}
         </ol>
       )}
-      <Coats />
     </>
   );
 }
@@ -65,7 +66,14 @@ function Kneaded({ batch, number, most, top }: KneadedProps) {
             ? batch.coverings
                 .map((c) => covered(c, plan.tiers.find((t) => t.id === c.tier)?.name ?? 'board', unit))
                 .join(' · ')
-            : uses(batch, unit)}
+            : batch.filled.length > 0
+              ? batch.filled
+                  .map(
+                    (f) =>
+                      `${plan.tiers.find((t) => t.id === f.tier)?.name ?? ''}: ${mass(f.grams)} ${usedAs(f, '').trim()}`,
+                  )
+                  .join(' · ')
+              : uses(batch, unit)}
         </p>
         <div className="mt-1.5 max-w-xl">
           <Sum parts={parts} cover={batch.form === 'cover'} />
@@ -86,6 +94,7 @@ function Kneaded({ batch, number, most, top }: KneadedProps) {
       </div>
       <div className="text-right max-md:col-start-2 max-md:text-left">
         <p className="figure">{mass(kneaded)}</p>
+        <MadeBy batch={batch} />
         <MadeIt batch={batch} top={top} />
       </div>
     </li>
@@ -124,6 +133,38 @@ function uses(batch: Batch, unit: Parameters<typeof length>[1]): string {
     said.push(`dial ${number}${guessed ? ' (about)' : ''}, rolls ${length(rolls, unit)}`);
   }
   return said.join(' · ');
+}
+
+/** The recipe a batch is made by, where there are some that make it. */
+function MadeBy({ batch }: { batch: Batch }) {
+  const { editor } = useOpen();
+  const plan = usePlan();
+  const making = useRecipes().filter((r) => r.recipe.makes === batch.material);
+  if (making.length === 0 || batch.form === 'bake') {
+    return null;
+  }
+  return (
+    <Pick
+      label="Made by"
+      hideLabel
+      value={plan.table?.recipes?.[batch.id] ?? batch.recipe ?? 'usual'}
+      options={[
+        { name: 'usual', label: 'bought, or the usual' },
+        ...making.map((r) => ({ name: r.recipe.id, label: r.recipe.name })),
+      ]}
+      onChoice={async (chosen) => {
+        const refused = await editor.edit(
+          onTable((t) => {
+            const recipes = entry(t.recipes ?? {}, batch.id, chosen === 'usual' ? undefined : chosen);
+            return withField(t, 'recipes', Object.keys(recipes).length === 0 ? undefined : recipes);
+          }),
+        );
+        if (refused) {
+          tellBad(refused.detail);
+        }
+      }}
+    />
+  );
 }
 
 /** Takes what the batch is made from out of the cupboard; undone, it is put back. */

@@ -10,9 +10,13 @@ import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { hours, mass, money } from '../units/units';
 import { Buying } from './buying';
+import { Colouring } from './colouring';
 import { Cutting } from './cutting';
 import { Hours } from './hours';
+import { InsideRoom } from './inside';
 import { Kneading } from './kneading';
+import { LayOutRoom } from './lay-out';
+import { PriceBlock } from './price';
 import { Recipes } from './recipes';
 import { Room } from './room';
 import { Sheets } from './sheets';
@@ -20,10 +24,13 @@ import { useWorkshop, useWorktop } from './use';
 
 const DRAWERS = [
   { name: 'knead', label: 'Knead' },
+  { name: 'inside', label: 'Inside' },
   { name: 'cut', label: 'Cut' },
   { name: 'sheets', label: 'Sheets' },
   { name: 'buy', label: 'Buy' },
   { name: 'recipes', label: 'Recipes' },
+  { name: 'colour', label: 'Colour' },
+  { name: 'lay', label: 'Lay out' },
   { name: 'hours', label: 'Hours and cost' },
 ] as const;
 
@@ -67,8 +74,17 @@ export function Make() {
         <Buying top={top} coin={coin} />
       ) : drawer === 'recipes' ? (
         <Recipes top={top} />
+      ) : drawer === 'inside' ? (
+        <InsideRoom top={top} />
+      ) : drawer === 'colour' ? (
+        <Colouring top={top} />
+      ) : drawer === 'lay' ? (
+        <LayOutRoom />
       ) : (
-        <Hours top={top} coin={coin} />
+        <>
+          <PriceBlock />
+          <Hours top={top} coin={coin} />
+        </>
       )}
     </>
   );
@@ -86,6 +102,7 @@ export function Make() {
       </div>
       <dl>
         <Row label="On the cake">{mass(top.total.net)}</Row>
+        {top.total.baked > 0 ? <Row label="Cake to bake">{mass(top.total.baked)}</Row> : null}
         <Row label="To buy">
           {missing === 0 ? 'nothing' : `${missing} ${missing === 1 ? 'thing' : 'things'}`}
         </Row>

@@ -8,7 +8,7 @@ import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { tellBad } from '../ui/toasts';
 import { useBench, usePreferences } from '../units/preferences';
-import { hours, say } from '../units/units';
+import { hours, quantity, say } from '../units/units';
 
 /** Quicker ways to nearly this look: each with the time it saves and its picture beside the one there is. */
 export function QuickerWays({ part, close }: { part: Part; close: () => void }) {
@@ -30,7 +30,8 @@ export function QuickerWays({ part, close }: { part: Part; close: () => void }) 
   return (
     <Dialog title={`${part.name}: quicker ways`} open onOpenChange={(open) => !open && close()} wide>
       <p className="note mb-3">
-        Nearly the same look in less time. As it is now it takes {hours(part.minutes)}.
+        Nearly the same look in less time: one setting, two together, or another technique of its family. As
+        it is now it takes {hours(part.minutes)}.
       </p>
       {error ? <p role="alert">{problemOf(error).detail}</p> : null}
       {ways === undefined ? (
@@ -57,6 +58,11 @@ export function QuickerWays({ part, close }: { part: Part; close: () => void }) 
                   <span className="block">
                     saves <b>{hours(way.saved)}</b>
                   </span>
+                  {way.changes.slice(0, 3).map((c) => (
+                    <span key={c.label} className="note block">
+                      {c.label.toLowerCase()} {quantity(c.before, unit)} → {quantity(c.after, unit)}
+                    </span>
+                  ))}
                 </span>
                 <Button
                   look="main"

@@ -1,29 +1,149 @@
-import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, problemOf, type Scaled, type Worktop } from '../api/client';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Download, Plus, Upload } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { api, problemOf, type Recipe, type ScaledRecipe, type Worktop } from '../api/client';
+import { Button } from '../ui/button';
 import { NumberField } from '../ui/number';
+import { tell, tellBad } from '../ui/toasts';
+import { useMaterials } from '../units/preferences';
 import { decimal, mass } from '../units/units';
+import { useRecipes } from './inside';
+import { blank, copied, RecipeForm } from './recipe-form';
+import { save } from './use';
 
-const ALL = ['royal', 'sugar_sheet', 'cooked_sugar', 'modelling_paste'];
-const USUAL_G = 500;
-
-/** What the workshop makes itself, for what this plan needs or for any mass. */
+/** What the workshop makes itself, for what this plan needs, for any mass, or for what there is of one part. */
 export function Recipes({ top }: { top: Worktop }) {
+  const book = useRecipes();
+  const [editing, setEditing] = useState<{ recipe: Recipe; fresh: boolean } | null>(null);
+  const needed = (id: string) => top.recipes.find((r) => r.recipe === id);
+  const inOrder = [...book].sort(
+    (a, b) => Number(!needed(a.recipe.id)) - Number(!needed(b.recipe.id)) || Number(!a.own) - Number(!b.own),
+  );
   return (
-    <div className="grid grid-cols-2 gap-x-9 gap-y-7 max-lg:grid-cols-1">
-      {ALL.map((name) => (
-        <Recipe key={name} name={name} needed={top.recipes.find((r) => r.recipe === name)} />
-      ))}
-    </div>
+    <>
+      <div className="mb-5 flex flex-wrap items-center gap-3">
+        <Button look="main" onClick={() => setEditing({ recipe: blank(), fresh: true })}>
+          <Plus size={18} aria-hidden /> New recipe
+        </Button>
+        <Files />
+      </div>
+      <div className="grid grid-cols-2 gap-x-9 gap-y-7 max-lg:grid-cols-1">
+        {inOrder.map(({ recipe, own }) => (
+          <OneRecipe
+            key={recipe.id}
+            recipe={recipe}
+            own={own}
+            needed={needed(recipe.id)}
+            edit={(fresh) =>
+              setEditing({
+                recipe: fresh
+                  ? copied(
+                      recipe,
+                      book.map((r) => r.recipe.id),
+                    )
+                  : recipe,
+                fresh,
+              })
+            }
+          />
+        ))}
+      </div>
+      {editing ? (
+        <RecipeForm
+          start={editing.recipe}
+          fresh={editing.fresh}
+          book={book.map((r) => r.recipe)}
+          close={() => setEditing(null)}
+        />
+      ) : null}
+    </>
   );
 }
 
-function Recipe({ name, needed }: { name: string; needed: Scaled | undefined }) {
-  const [grams, setGrams] = useState<number | null>(null);
-  const wanted = grams ?? needed?.grams ?? USUAL_G;
+/** Asks again for whatever was reckoned by recipes. */
+export function useRecipesChanged(): () => Promise<void> {
+  const client = useQueryClient();
+  return async () => {
+    await Promise.all(
+      ['recipes', 'recipe', 'worktop', 'days', 'handover'].map((key) =>
+        client.invalidateQueries({ queryKey: [key] }),
+      ),
+    );
+  };
+}
+
+function Files() {
+  const chosen = useRef<HTMLInputElement>(null);
+  const changed = useRecipesChanged();
+  const [wrong, setWrong] = useState<string | null>(null);
+  const read = async (file: File) => {
+    try {
+      const { fresh, replaced } = await api.readRecipes(await file.text());
+      setWrong(null);
+      tell(`${fresh} new, ${replaced} written anew.`);
+      await changed();
+    } catch (thrown) {
+      setWrong(problemOf(thrown).detail);
+    }
+  };
+  return (
+    <>
+      <Button
+        look="quiet"
+        onClick={() =>
+          api.recipeFile().then(
+            (blob) => save(blob, 'recipes.json'),
+            (thrown) => tellBad(problemOf(thrown).detail),
+          )
+        }
+      >
+        <Download size={17} aria-hidden /> Save own as JSON
+      </Button>
+      <Button look="quiet" onClick={() => chosen.current?.click()}>
+        <Upload size={17} aria-hidden /> Bring in JSON
+      </Button>
+      <input
+        ref={chosen}
+        type="file"
+        accept=".json,application/json"
+        aria-label="A file of recipes"
+        className="sr-only"
+        onChange={(e) => {
+          const file = e.currentTarget.files?.[0];
+          e.currentTarget.value = '';
+          if (file) {
+            void read(file);
+          }
+        }}
+      />
+      {wrong ? (
+        <p role="alert" className="basis-full border-l-4 border-stop bg-stop-ground px-4 py-3">
+          {wrong}
+        </p>
+      ) : null}
+    </>
+  );
+}
+
+interface OneProps {
+  recipe: Recipe;
+  own: boolean;
+  needed: ScaledRecipe | undefined;
+  /** Itself, or a copy of it. */
+  edit: (fresh: boolean) => void;
+}
+
+type Asked = { grams: number } | { part: number; have: number } | null;
+
+function OneRecipe({ recipe, own, needed, edit }: OneProps) {
+  const [asked, setAsked] = useState<Asked>(null);
+  const { words } = useMaterials();
+  const changed = useRecipesChanged();
+  const usual = needed ? { grams: Math.max(1, needed.grams) } : {};
+  const wanted = asked ?? usual;
   const { data, error } = useQuery({
-    queryKey: ['recipe', name, wanted],
-    queryFn: () => api.recipe(name, wanted),
+    queryKey: ['recipe', recipe, wanted],
+    queryFn: () => api.scaled(recipe.id, wanted),
     placeholderData: (before) => before,
   });
   if (error) {
@@ -32,52 +152,115 @@ function Recipe({ name, needed }: { name: string; needed: Scaled | undefined }) 
   if (!data) {
     return null;
   }
+  const ask = async (next: Asked) => {
+    try {
+      await api.scaled(recipe.id, next ?? usual);
+      setAsked(next);
+      return null;
+    } catch (thrown) {
+      return problemOf(thrown);
+    }
+  };
+  const takeOut = async () => {
+    try {
+      await api.takeOutRecipe(recipe.id);
+      tell(`${recipe.name} is taken out.`, {
+        label: 'Undo',
+        run: () => void api.keepRecipe(recipe).then(changed),
+      });
+      await changed();
+    } catch (thrown) {
+      tellBad(problemOf(thrown).detail);
+    }
+  };
   return (
-    <section aria-label={data.label}>
+    <section aria-label={recipe.name}>
       <div className="flex items-end justify-between border-b-[3px] border-ink pb-1.5">
-        <h2 className="heading text-[1.1rem]">{data.label}</h2>
+        <h2 className="heading text-[1.1rem]">
+          {recipe.name} <span className="note font-normal">{words(recipe.makes)}</span>
+        </h2>
         <NumberField
-          label="Make"
+          label={`Make ${recipe.name}`}
           hideLabel
-          value={Math.round(wanted * 10) / 10}
+          value={Math.round(data.grams * 10) / 10}
           suffix="g"
-          onNumber={async (n) => {
-            try {
-              await api.recipe(name, n ?? wanted);
-              setGrams(n);
-              return null;
-            } catch (thrown) {
-              return problemOf(thrown);
-            }
-          }}
+          onNumber={(n) => ask(n === null ? null : { grams: n })}
         />
       </div>
       <p className="note py-1">
-        {grams !== null
-          ? 'for what you typed'
-          : needed
+        {asked === null
+          ? needed
             ? `this plan needs ${mass(needed.grams)}`
-            : 'not needed by this plan; type how much you want'}
+            : 'as it is written; not needed by this plan'
+          : 'part' in asked
+            ? `as much as ${mass(asked.have)} of ${recipe.parts[asked.part]!.name} gives`
+            : 'for what you typed'}
+        {data.lost > 0.5 ? ` · ${mass(data.lost)} boil or bake away` : ''}
+        {data.keeps === undefined ? '' : ` · keeps ${decimal(data.keeps)} days`}
+        {data.rests === undefined ? '' : ` · rests ${decimal(data.rests)} h before use`}
       </p>
+      {data.first.length > 0 ? (
+        <p className="py-1">
+          First make{' '}
+          {data.first.map((f, i) => (
+            <span key={f.recipe}>
+              {i > 0 ? ', ' : ''}
+              <b>{mass(f.grams)}</b> {f.label}
+            </span>
+          ))}
+          .
+        </p>
+      ) : null}
       <table className="w-full">
         <tbody>
-          {data.amounts.map((a) => (
-            <tr key={a.name} className="border-b border-dotted border-ink/30">
+          {data.amounts.map((a, i) => (
+            <tr key={i} className="border-b border-dotted border-ink/30">
               <th scope="row" className="py-1.5 text-left font-normal">
                 {a.name}
-                {a.allergen === '' ? null : <span className="note block">holds {a.allergen}</span>}
+                {a.allergens.length === 0 ? null : (
+                  <span className="note block">holds {a.allergens.join(', ')}</span>
+                )}
               </th>
-              <td className="w-20 text-right font-semibold whitespace-nowrap">{mass(a.grams)}</td>
-              <td className="w-20 text-right whitespace-nowrap text-soft">{decimal(a.ounces, 2)} oz</td>
-              <td className="w-36 text-right text-soft">
-                {a.tablespoons === undefined ? 'weigh it' : spoons(a.tablespoons, a.teaspoons ?? 0)}
-                <span className="block text-[0.85rem]">level, at {decimal(a.density, 2)} g/ml</span>
+              <td className="w-32 py-1 text-right">
+                <NumberField
+                  label={`There is of ${a.name}`}
+                  hideLabel
+                  className="inline-block [&_input]:w-20 [&_input]:text-right"
+                  value={Math.round(a.grams * 10) / 10}
+                  suffix="g"
+                  onNumber={(n) => ask(n === null ? null : { part: i, have: n })}
+                />
+              </td>
+              <td className="w-32 text-right text-[0.92rem] text-soft">
+                {a.pieces !== undefined
+                  ? `${decimal(a.pieces, 1)} pieces`
+                  : a.tablespoons === undefined
+                    ? `${decimal(a.ounces, 2)} oz`
+                    : spoons(a.tablespoons, a.teaspoons ?? 0)}
+                {a.tablespoons !== undefined && a.density !== undefined ? (
+                  <span className="block text-[0.85rem]">level, at {decimal(a.density, 2)} g/ml</span>
+                ) : null}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
       {data.note === '' ? null : <p className="note mt-2">{data.note}</p>}
+      <p className="mt-1 flex flex-wrap gap-1">
+        {own ? (
+          <>
+            <Button look="quiet" onClick={() => edit(false)}>
+              Change
+            </Button>
+            <Button look="quiet" onClick={() => void takeOut()}>
+              Take out
+            </Button>
+          </>
+        ) : null}
+        <Button look="quiet" onClick={() => edit(true)}>
+          Copy and change
+        </Button>
+      </p>
     </section>
   );
 }

@@ -15,6 +15,7 @@ const batch = (
   tint: { id: colour === '' ? '' : 'c', name: colour, shade: '#ffffff' },
   thickness,
   coverings: [],
+  filled: [],
   lines: [],
   loose: 0,
   length: 0,
@@ -32,6 +33,8 @@ describe('words of the table', () => {
     ['royal', 'Brass', 0, 'shaped', 'Royal icing, Brass', 'shaped'],
     ['pearl', '', 0, 'bought', 'Pearl', 'bought'],
     ['ganache', '', 5, 'coat', 'Ganache, 5 mm', 'spread'],
+    ['sponge', '', 0, 'bake', 'Sponge', 'baked'],
+    ['curd', '', 0, 'fill', 'Curd', 'inside and between'],
   ] as const)('%s %s', (paste, colour, thickness, form, words, how) => {
     const one = batch(paste, colour, thickness, form);
     expect(

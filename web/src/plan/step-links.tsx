@@ -4,6 +4,7 @@ import { usePlanId } from './use';
 const PAGES = [
   { to: 'steps', label: 'All steps and cautions' },
   { to: 'handover', label: 'Handover sheet' },
+  { to: 'client', label: 'Sheet for the client' },
 ];
 
 /** To what is told of the whole work, with or without a day. */

@@ -1,12 +1,16 @@
 import { useRef, useState } from 'react';
-import { api, type Packing, problemOf, type TemplateOrder } from '../api/client';
+import { api, type BookletOrder, type Packing, problemOf, type TemplateOrder } from '../api/client';
 import { tell, tellBad } from '../ui/toasts';
 
 /** Makes a pack, tells how far it is, and stops when it is told to. */
 export function usePacking() {
   const [packing, setPacking] = useState<Packing | null>(null);
   const hangUp = useRef<AbortController | null>(null);
-  const make = async (order: TemplateOrder, sheets: number, then: (pdf: Blob) => void) => {
+  const run = async (
+    pack: (told: (far: Packing) => void, hangUp: AbortSignal) => Promise<Blob>,
+    sheets: number,
+    then: (pdf: Blob) => void,
+  ) => {
     if (hangUp.current !== null) {
       return;
     }
@@ -15,7 +19,7 @@ export function usePacking() {
     hangUp.current = control;
     setPacking({ done: 0, of: sheets });
     try {
-      then(await api.pack(order, setPacking, control.signal));
+      then(await pack(setPacking, control.signal));
     } catch (thrown) {
       if (control.signal.aborted) {
         tell('Stopped; nothing was printed.');
@@ -32,5 +36,9 @@ export function usePacking() {
       }
     }
   };
-  return { packing, make, cancel: () => hangUp.current?.abort() };
+  const make = (order: TemplateOrder, sheets: number, then: (pdf: Blob) => void) =>
+    run((told, signal) => api.pack(order, told, signal), sheets, then);
+  const makeBooklet = (order: BookletOrder, then: (pdf: Blob) => void) =>
+    run((told, signal) => api.booklet(order, told, signal), 1, then);
+  return { packing, make, makeBooklet, cancel: () => hangUp.current?.abort() };
 }

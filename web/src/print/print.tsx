@@ -11,6 +11,7 @@ import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
+import { BookletChoice } from './booklet';
 import { Correction } from './correction';
 import { usePacking } from './packing';
 
@@ -186,6 +187,7 @@ export function Print() {
         <Download size={18} aria-hidden /> Save the PDF
       </Button>
       <Correction />
+      <BookletChoice paper={paper} />
       <p className="note">
         Cards and small templates share a sheet. Larger ones are split over sheets that overlap by{' '}
         {length(10, unit)}; glue them on the lettered lines. In the print dialogue choose actual size, not fit

@@ -22,6 +22,7 @@ export function GoToDialog({ id, plan }: { id?: number | undefined; plan?: Plan 
             { key: 'print', label: 'Print' },
             { key: 'steps', label: 'Steps' },
             { key: 'handover', label: 'Handover sheet' },
+            { key: 'client', label: 'Sheet for the client' },
             { key: 'order', label: 'Order and palette' },
             { key: 'compare', label: 'Compare versions' },
           ].map((s) => ({

@@ -56,6 +56,7 @@ export const stages = new Fetched<StageKey>({
   days: () => import('../days/days').then((m) => m.DaysStage),
   steps: () => import('../steps/steps').then((m) => m.Steps),
   handover: () => import('../steps/handover').then((m) => m.HandoverSheet),
+  client: () => import('../steps/client').then((m) => m.ClientPage),
   print: () => import('../print/print').then((m) => m.Print),
   order: () => import('../order/order').then((m) => m.Order),
   compare: () => import('../compare/compare').then((m) => m.Compare),

@@ -9,7 +9,14 @@ export const STAGES = [
   { key: 'build', label: 'Build' },
 ] as const;
 
-export type StageKey = (typeof STAGES)[number]['key'] | 'print' | 'order' | 'compare' | 'steps' | 'handover';
+export type StageKey =
+  | (typeof STAGES)[number]['key']
+  | 'print'
+  | 'order'
+  | 'compare'
+  | 'steps'
+  | 'handover'
+  | 'client';
 
 /** What a window's title calls each view. */
 export const TITLES: Record<StageKey, string> = {
@@ -25,4 +32,5 @@ export const TITLES: Record<StageKey, string> = {
   compare: 'Compare',
   steps: 'Steps',
   handover: 'Handover sheet',
+  client: 'Sheet for the client',
 };

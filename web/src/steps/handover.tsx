@@ -48,6 +48,8 @@ export function HandoverSheet() {
       <div>
         <p className="note">To take out before it is cut</p>
         <p className="figure">{count}</p>
+        <p className="note mt-3">Portions</p>
+        <p className="figure">{sheet.slices}</p>
         <p className="note mt-3">Allergens by the materials</p>
         <p className="font-display text-[1.4rem] leading-tight font-bold">
           {sheet.allergens.map((a) => a.name).join(', ') || 'none named'}

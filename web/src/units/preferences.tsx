@@ -47,7 +47,7 @@ export function useMaterials() {
   return {
     words: (material: string) => materials.find((m) => m.material === material)?.words ?? material,
     /** As choices, those of which something holds. */
-    choices: (of: 'coats' | 'pieces' | 'dries') =>
+    choices: (of: 'coats' | 'pieces' | 'dries' | 'fills' | 'made') =>
       materials.filter((m) => m[of]).map((m) => ({ name: m.material as string, label: m.words })),
   };
 }

@@ -5,6 +5,8 @@ import { length } from './units';
 export type MaterialWords = (material: Batch['material']) => string;
 
 const FORMS: Record<Batch['form'], string> = {
+  bake: 'baked',
+  fill: 'inside and between',
   coat: 'spread',
   cover: 'rolled to cover',
   rolled: 'rolled and cut',

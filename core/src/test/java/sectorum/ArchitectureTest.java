@@ -22,6 +22,7 @@ class ArchitectureTest {
             "outline",
             "surface",
             "material",
+            "recipe",
             "divide",
             "curve",
             "art",

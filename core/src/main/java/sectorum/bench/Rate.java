@@ -48,6 +48,12 @@ public enum Rate {
     TWISTED_ROPE(90, 20),
     COMBED_STRIPE(240, 20),
     COLLAR_STRIPE(40, 25),
+    /** A layer mixed, panned and turned out. */
+    BAKED_LAYER(300, 20),
+    /** A metre of a chilled lip, drawn in or cut off. */
+    LIP_METRE(90, 3),
+    /** A board set on top, made parallel and lifted off again. */
+    TOP_BOARD(300, 2),
     /** A layer filled and set on the last. */
     LAYER(240, 10),
     /** A square decimetre of a coat, spread and scraped. */

@@ -6,13 +6,15 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.recipe.RecipeBook;
 
 /**
  * What a workshop has.
  *
  * @param hour what an hour of hands costs, in the workshop's coin; absent: not counted
+ * @param recipes its own and those that ship
  */
-public record Stock(List<Thing> things, @Absent Double hour) {
+public record Stock(List<Thing> things, @Absent Double hour, RecipeBook recipes) {
     public static final Stock NONE = new Stock(List.of(), null);
 
     private static final double MOST_AN_HOUR = 100_000;
@@ -29,6 +31,11 @@ public record Stock(List<Thing> things, @Absent Double hour) {
         }
     }
 
+    /** By the recipes that ship. */
+    public Stock(List<Thing> things, @Absent Double hour) {
+        this(things, hour, RecipeBook.SHIPPED);
+    }
+
     public Stream<Thing> of(ThingKind kind) {
         return things.stream().filter(t -> t.kind() == kind);
     }
@@ -37,7 +44,7 @@ public record Stock(List<Thing> things, @Absent Double hour) {
     public Stock with(List<Thing> wanted) {
         return wanted.isEmpty()
                 ? this
-                : new Stock(Stream.concat(things.stream(), wanted.stream()).toList(), hour);
+                : new Stock(Stream.concat(things.stream(), wanted.stream()).toList(), hour, recipes);
     }
 
     /** The rounds that a curve can be traced around. */

@@ -148,7 +148,7 @@ public enum ThingKind {
 
     private static List<Field.Choice> pastes() {
         return Arrays.stream(Material.values())
-                .filter(p -> !p.isBoughtReady())
+                .filter(p -> !p.isBoughtReady() && !p.isBaked())
                 .map(p -> new Field.Choice(p.key(), p.words()))
                 .toList();
     }

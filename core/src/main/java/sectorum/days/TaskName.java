@@ -16,6 +16,10 @@ public record TaskName(String stem, int number, int part) {
         return new TaskName(stem, 0, 0);
     }
 
+    public static TaskName bake(String tier) {
+        return of("bake-" + tier);
+    }
+
     public static TaskName fill(String tier) {
         return of("fill-" + tier);
     }
@@ -23,6 +27,11 @@ public record TaskName(String stem, int number, int part) {
     /** @param number of the coat, from 1 */
     public static TaskName coat(String tier, int number) {
         return of("coat-" + tier).numbered(number);
+    }
+
+    /** The upper edge of a coat, where that is made for itself. */
+    public static TaskName edge(String tier, int coat) {
+        return of("edge-" + tier).numbered(coat);
     }
 
     public static TaskName measure(String tier) {

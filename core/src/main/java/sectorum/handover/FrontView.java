@@ -13,6 +13,7 @@ import sectorum.drawing.Ink;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.outline.Spot;
+import sectorum.plan.Layers;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
@@ -64,7 +65,7 @@ public final class FrontView {
     }
 
     /** With every piece on the front. */
-    Drawing pieces() {
+    public Drawing pieces() {
         Drawing.Maker maker = new Drawing.Maker();
         eachTier((tier, w, x, z) -> {
             w.dressings().forEach(worn -> dressing(maker, tier, worn, x, z));
@@ -73,6 +74,83 @@ public final class FrontView {
         plan.pieces().forEach(p -> own(maker, p));
         return maker.made(
                 "front", Phrase.of("From the front, {} high", Quantity.length(build.height())), width, height);
+    }
+
+    /** One dressing on its tier, the others as outlines. */
+    Drawing dressed(String tierId, String dressing) {
+        Drawing.Maker maker = new Drawing.Maker();
+        eachTier((tier, w, x, z) -> {
+            boolean meant = tier.id().equals(tierId);
+            if (meant) {
+                w.dressings().stream()
+                        .filter(worn -> worn.id().equals(dressing))
+                        .forEach(worn -> dressing(maker, tier, worn, x, z));
+            }
+            silhouette(maker, w, x, z, meant ? Ink.Pen.CUT : Ink.Pen.GUIDE);
+        });
+        String name = plan.tier(tierId).name();
+        return maker.made("step", Phrase.of("{}", Quantity.text("On " + name)), width, height);
+    }
+
+    /** One tier among the others, with the marks of its first division along its foot, and its layers. */
+    Drawing bare(String tierId) {
+        Drawing.Maker maker = new Drawing.Maker();
+        eachTier((tier, w, x, z) -> {
+            boolean meant = tier.id().equals(tierId);
+            silhouette(maker, w, x, z, meant ? Ink.Pen.CUT : Ink.Pen.GUIDE);
+            if (meant) {
+                layers(maker, tier, w, x, z);
+                for (TierWorkup.Mark mark : w.divisions().get(0).marks()) {
+                    Spot spot = tier.side().outline().at(mark.s());
+                    if (spot.ny() <= 0.05) {
+                        maker.line(
+                                Ink.Pen.MARK,
+                                px(x + spot.x()),
+                                py(z),
+                                px(x + spot.x()),
+                                py(z + w.form().height().mm() / 6));
+                    }
+                }
+            }
+        });
+        return maker.made(
+                "step", Phrase.of("{}", Quantity.text(plan.tier(tierId).name())), width, height);
+    }
+
+    private void layers(Drawing.Maker maker, Tier tier, TierWorkup w, double x, double z) {
+        if (tier.dummy()) {
+            return;
+        }
+        Layers layers = tier.built();
+        double half = w.form().width() / 2;
+        for (int i = 1; i < layers.count(); i++) {
+            double foot = i * layers.each() + (i - 1) * layers.filling();
+            for (double up : List.of(foot, foot + layers.filling())) {
+                if (up < w.form().height().mm()) {
+                    maker.line(Ink.Pen.GUIDE, px(x - half), py(z + up), px(x + half), py(z + up));
+                }
+            }
+        }
+    }
+
+    /** A piece made ahead from its front, alone. */
+    Drawing alone(OwnPiece piece, MadeAhead made) {
+        Drawing.Maker maker = new Drawing.Maker();
+        double wide = Math.max(10, made.front().width()) + 2 * MARGIN;
+        double high = Math.max(10, made.front().height()) + 2 * MARGIN;
+        for (Face face : made.look()) {
+            List<Double> line = new ArrayList<>();
+            List<Double> xyz = face.xyz();
+            for (int i = 0; i <= xyz.size(); i += 3) {
+                int k = i % xyz.size();
+                line.add(wide / 2 + xyz.get(k));
+                line.add(high - MARGIN - xyz.get(k + 2));
+            }
+            if (!face.solid() || isTurnedHere(line)) {
+                maker.path(Ink.Pen.CUT, line);
+            }
+        }
+        return maker.made("step", Phrase.of("{}", Quantity.text(piece.name())), wide, high);
     }
 
     /** Tiers as outlines, with everything that is stuck into them. */

@@ -15,6 +15,8 @@ import sectorum.measure.Phrase;
  * @param unwanted what the brief says must not be in it
  * @param uncooled minutes that it is out of the fridge by the schedule; absent: it never was in one, or has no day
  * @param lifting how it is carried
+ * @param portions slices of each tier that is cake, the topmost first
+ * @param slices of them all
  * @param cutting in which order it is taken apart and cut
  * @param cautions collected from all steps, each once
  */
@@ -30,6 +32,8 @@ public record Handover(
         String unwanted,
         @Absent Long uncooled,
         List<Phrase> lifting,
+        List<Portions> portions,
+        int slices,
         List<Phrase> cutting,
         List<String> cautions) {
     public Handover {
@@ -37,6 +41,7 @@ public record Handover(
         out = List.copyOf(out);
         allergens = List.copyOf(allergens);
         lifting = List.copyOf(lifting);
+        portions = List.copyOf(portions);
         cutting = List.copyOf(cutting);
         cautions = List.copyOf(cautions);
     }

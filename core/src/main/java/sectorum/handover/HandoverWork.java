@@ -1,16 +1,18 @@
 package sectorum.handover;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import sectorum.ahead.AheadCatalogue;
-import sectorum.ahead.Component;
 import sectorum.build.Build;
 import sectorum.build.Inserted;
-import sectorum.make.Covering;
+import sectorum.make.Batch;
+import sectorum.make.Worktop;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -20,9 +22,9 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
 import sectorum.plan.Tier;
+import sectorum.recipe.ScaledRecipe;
 import sectorum.tasks.BuildWork;
 import sectorum.tasks.Instruction;
-import sectorum.tasks.TableWork;
 import sectorum.tasks.TierTasks;
 import sectorum.technique.Making;
 import sectorum.tier.StackWorkup;
@@ -39,17 +41,29 @@ public final class HandoverWork {
     private final Plan plan;
     private final StackWorkup worked;
     private final Build build;
+    private final Worktop top;
+    private final Slice slice;
+    private final Map<String, Portions> portions = new LinkedHashMap<>();
     private final Map<String, Set<String>> allergens = new TreeMap<>();
 
-    private HandoverWork(Plan plan, StackWorkup worked) {
+    private HandoverWork(Plan plan, StackWorkup worked, Worktop top, Slice slice) {
+        this.top = top;
+        this.slice = slice;
+        for (int i = plan.tiers().size() - 1; i >= 0; i--) {
+            Tier tier = plan.tiers().get(i);
+            if (!tier.dummy()) {
+                portions.put(tier.id(), Portions.of(tier, slice));
+            }
+        }
         this.plan = plan;
         this.worked = worked;
         this.build = BuildWork.of(plan, worked);
     }
 
     /** @param uncooled minutes out of the fridge by the schedule, where there is one */
-    public static Handover of(Plan plan, StackWorkup worked, List<Instruction> steps, @Absent Long uncooled) {
-        return new HandoverWork(plan, worked).made(steps, uncooled);
+    public static Handover of(
+            Plan plan, StackWorkup worked, Worktop top, Slice slice, List<Instruction> steps, @Absent Long uncooled) {
+        return new HandoverWork(plan, worked, top, slice).made(steps, uncooled);
     }
 
     private Handover made(List<Instruction> steps, @Absent Long uncooled) {
@@ -75,6 +89,8 @@ public final class HandoverWork {
                 plan.brief().allergies(),
                 uncooled,
                 lifting(),
+                List.copyOf(portions.values()),
+                portions.values().stream().mapToInt(Portions::slices).sum(),
                 cutting(),
                 List.copyOf(cautions));
     }
@@ -88,7 +104,9 @@ public final class HandoverWork {
         for (int i = 0; i < plan.tiers().size(); i++) {
             Tier tier = plan.tiers().get(i);
             Stand.Cake cake = plan.stands().cake(tier);
-            brings(cake.allergens(), cake.words());
+            if (tier.filled().cake() == null) {
+                brings(cake.allergens(), cake.words());
+            }
             TierWorkup w = worked.tiers().get(i);
             parts.add(new Handover.Handed(
                     tier.dummy() ? tier.name() + ", not cake" : tier.name(),
@@ -99,9 +117,6 @@ public final class HandoverWork {
                             Quantity.length(w.form().height().mm()),
                             kilos(build.tiers().get(i).own())),
                     (tier.dummy() ? Eaten.OUT : Eaten.EAT).words()));
-            for (Covering c : TableWork.coats(plan, tier)) {
-                brings(c.material().allergens(), c.material().words());
-            }
             for (TierWorkup.Worn worn : w.dressings()) {
                 Handover.Handed part = dressing(tier, worn);
                 // A finish is no part of its own: only what it brings is told.
@@ -111,14 +126,13 @@ public final class HandoverWork {
             }
         }
         worked.toMake(plan).stream().filter(ToMake::isPlaced).forEach(p -> parts.add(piece(p.piece())));
-        worked.pieces(plan).forEach(this::brings);
+        top.batches().forEach(this::brings);
         return parts;
     }
 
     private Handover.Handed dressing(Tier tier, TierWorkup.Worn worn) {
         boolean hard = false;
         for (Making.Used used : worn.making().used()) {
-            brings(used.material().allergens(), used.material().words());
             hard |= used.material().isHard();
         }
         for (Making.Wanted wanted : worn.making().wanted()) {
@@ -166,12 +180,14 @@ public final class HandoverWork {
         return new Handover.Handed(p.name(), p.count(), where(p), p.eaten().words());
     }
 
-    private void brings(OwnPiece p) {
-        for (Component part : AheadCatalogue.make(plan, p).components()) {
-            if (part.material() != null) {
-                brings(part.material().allergens(), part.material().words());
-            }
-        }
+    /** By its recipe where it says one. */
+    private void brings(Batch batch) {
+        String from = top.recipes().stream()
+                .filter(r -> r.recipe().equals(batch.recipe()))
+                .map(ScaledRecipe::label)
+                .findFirst()
+                .orElse(batch.material().words());
+        brings(top.allergens(batch), from);
     }
 
     private void brings(List<String> names, String from) {
@@ -272,8 +288,26 @@ public final class HandoverWork {
             cutting.add(
                     tier.dummy()
                             ? Phrase.of("{} is no cake: put it aside.", name)
-                            : Phrase.of("Cut {}, {} high.", name, Quantity.length(s.length())));
+                            : cut(portions.get(s.id()), name, s.length()));
         }
         return cutting;
+    }
+
+    /** Into how many of which slices, row by row. */
+    private Phrase cut(Portions p, Quantity name, double high) {
+        String rows = p.rows().stream().map(String::valueOf).collect(Collectors.joining(" + "));
+        String middle = p.middle() > 0 ? (rows.isEmpty() ? "" : " + ") + p.middle() + " from the middle" : "";
+        String across = p.storeys() > 1 ? ", first across into " + p.storeys() + " storeys" : "";
+        String how = p.grid() ? "in rows" : "in rings from the outside in";
+        return Phrase.of(
+                "Cut {}, {} high{}, " + how + ", {} deep, in slices of {}: {}{}, {} portions.",
+                name,
+                Quantity.length(high),
+                Quantity.text(across),
+                Quantity.length(slice.deep()),
+                Quantity.length(slice.wide()),
+                Quantity.text(p.storeys() > 1 ? p.storeys() + " × (" + rows : rows),
+                Quantity.text(middle + (p.storeys() > 1 ? ")" : "")),
+                Quantity.count(p.slices()));
     }
 }

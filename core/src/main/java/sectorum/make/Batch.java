@@ -14,6 +14,7 @@ import sectorum.measure.Rounding;
  * @param thickness of a rolled paste, mm; 0 for what is not rolled
  * @param dial what the pasta machine is set to; absent: no machine rolls it
  * @param coverings what of it covers
+ * @param filled what of it is inside the tiers, under them or in their joins
  * @param lines what is cut, moulded or piped of it
  * @param loose grams told by length, net
  * @param length of what is extruded or piped, mm
@@ -21,6 +22,7 @@ import sectorum.measure.Rounding;
  * @param nested how pieces lie on sheets; absent: nothing is cut, or it goes on no sheet there is
  * @param rolls how many sheets are rolled
  * @param mixed what it is mixed from; one: it is that itself
+ * @param recipe that somebody has said it is made by; absent: nobody has
  * @param shares grams of it, spares and off-cuts included, by job
  */
 public record Batch(
@@ -32,6 +34,7 @@ public record Batch(
         double thickness,
         @Absent Dial.Set dial,
         List<Covering> coverings,
+        List<Filled> filled,
         List<CutLine> lines,
         double loose,
         double length,
@@ -39,8 +42,10 @@ public record Batch(
         @Absent Nested nested,
         int rolls,
         List<Mixed> mixed,
+        @Absent String recipe,
         List<Share> shares) {
     public Batch {
+        filled = List.copyOf(filled);
         coverings = List.copyOf(coverings);
         lines = List.copyOf(lines);
         mixed = List.copyOf(mixed);
@@ -49,6 +54,10 @@ public record Batch(
 
     /** How it comes to the cake. */
     public enum Form {
+        /** Mixed, baked and cut into layers. */
+        BAKE,
+        /** Spread between layers, under a tier or in a join, or brushed on. */
+        FILL,
         /** Spread on a tier. */
         COAT,
         /** Rolled and laid over a tier or a board. */

@@ -43,8 +43,19 @@ final class Batches {
         this.palette = new Mixing.Palette(palette);
     }
 
-    static List<Batch> of(List<Covering> coverings, List<Job> jobs, Stock stock, Table table, List<Colour> palette) {
+    static List<Batch> of(
+            List<Covering> coverings,
+            List<Filled> filled,
+            List<Job> jobs,
+            Stock stock,
+            Table table,
+            List<Colour> palette) {
         Batches batches = new Batches(stock, table, palette);
+        for (Filled inside : filled) {
+            Batch.Form form = inside.use() == Filled.Use.CAKE ? Batch.Form.BAKE : Batch.Form.FILL;
+            Group fresh = new Group(false, form, inside.material(), inside.tint(), 0, inside.recipe());
+            batches.groups.computeIfAbsent(fresh.id(), id -> fresh).filled.add(inside);
+        }
         for (Covering covering : coverings) {
             Batch.Form form = covering.laid() == sectorum.plan.Coat.Laid.SPREAD ? Batch.Form.COAT : Batch.Form.COVER;
             batches.group(false, form, covering.material(), covering.tint(), covering.thickness())
@@ -74,11 +85,17 @@ final class Batches {
         final Tint tint;
         final double thickness;
         final List<Covering> coverings = new ArrayList<>();
+        final List<Filled> filled = new ArrayList<>();
+
+        @Absent
+        final String recipe;
+
         final List<CutLine> lines = new ArrayList<>();
         final Map<String, double[]> loose = new LinkedHashMap<>();
         double powder;
 
-        Group(boolean ahead, Batch.Form form, Material material, Tint tint, double thickness) {
+        Group(boolean ahead, Batch.Form form, Material material, Tint tint, double thickness, @Absent String recipe) {
+            this.recipe = recipe;
             this.ahead = ahead;
             this.form = form;
             this.material = material;
@@ -89,7 +106,7 @@ final class Batches {
         String id() {
             String colour = tint.id().isEmpty() ? "plain" : tint.id();
             return form.name().toLowerCase(java.util.Locale.ROOT) + "-" + material.key() + "-" + colour + "-"
-                    + Numbers.plain(thickness, 2) + (ahead ? "-ahead" : "");
+                    + Numbers.plain(thickness, 2) + (ahead ? "-ahead" : "") + (recipe == null ? "" : "-" + recipe);
         }
 
         /** Grams told by length, of jobs whose grams are not those of counted pieces. */
@@ -99,7 +116,7 @@ final class Batches {
     }
 
     private Group group(boolean ahead, Batch.Form form, Material material, Tint tint, double thickness) {
-        Group fresh = new Group(ahead, form, material, tint, thickness);
+        Group fresh = new Group(ahead, form, material, tint, thickness, null);
         return groups.computeIfAbsent(fresh.id(), id -> fresh);
     }
 
@@ -161,6 +178,7 @@ final class Batches {
     private Batch batch(Group g) {
         double covered = g.coverings.stream().mapToDouble(Covering::stays).sum();
         double trimmed = g.coverings.stream().mapToDouble(Covering::trimmed).sum();
+        covered += g.filled.stream().mapToDouble(Filled::grams).sum();
         double net = covered + g.lines.stream().mapToDouble(CutLine::net).sum() + g.loose();
         double byLength = g.material.isIcing() || g.material.isBoughtReady() ? 0 : BY_LENGTH * g.loose();
         double spare = g.lines.stream().mapToDouble(CutLine::spared).sum() + byLength;
@@ -187,6 +205,7 @@ final class Batches {
                 g.thickness,
                 g.form == Batch.Form.ROLLED && g.material.isKneaded() ? dial(g.thickness) : null,
                 g.coverings,
+                g.filled,
                 g.lines,
                 g.loose(),
                 g.loose.values().stream().mapToDouble(l -> l[1]).sum(),
@@ -199,12 +218,28 @@ final class Batches {
                         parts.kneaded(),
                         palette,
                         Mixing.powder(g.form, g.material, table, g.powder)),
-                shares(g, net, parts));
+                recipe(g),
+                shares(g, parts));
+    }
+
+    /** What its tiers say, or what is said of the batch; only what is in the book and makes this. */
+    @Absent
+    private String recipe(Group g) {
+        String said = table.recipe(g.id());
+        String asked = said == null ? g.recipe : said;
+        return asked == null
+                ? null
+                : stock.recipes()
+                        .find(asked)
+                        .filter(r -> r.makes() == g.material)
+                        .map(r -> r.id())
+                        .orElse(null);
     }
 
     /** What is kneaded, shared out by what each job has of net and spare. */
-    private static List<Batch.Share> shares(Group g, double net, Batch.Parts parts) {
+    private static List<Batch.Share> shares(Group g, Batch.Parts parts) {
         Map<String, Double> by = new LinkedHashMap<>();
+        g.filled.forEach(f -> by.merge(f.tier() + "/", f.grams(), Double::sum));
         g.coverings.forEach(c -> by.merge(c.tier() + "/", c.all(), Double::sum));
         g.lines.forEach(l -> by.merge(l.job(), l.net() + l.spared(), Double::sum));
         g.loose.forEach((job, l) -> by.merge(job, l[0], Double::sum));

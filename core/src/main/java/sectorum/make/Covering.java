@@ -122,6 +122,18 @@ public record Covering(
         }
     }
 
+    /**
+     * The same with a lip left standing over the upper edge; what is drawn in is scraped off the top again.
+     *
+     * @param perimeter of what is coated, mm
+     * @param lip mm
+     */
+    public Covering lipped(double perimeter, double lip) {
+        double more = material.sheet(perimeter * lip, thickness);
+        return new Covering(
+                tier, index, name, material, tint, thickness, laid, width, height, round, lid, stays, trimmed + more);
+    }
+
     double all() {
         return stays + trimmed;
     }

@@ -66,7 +66,7 @@ public final class Fits {
     }
 
     public static List<Rule> rules() {
-        return List.of(TOOL, SHEET, COVER, DIAL, HOT, FormerFits.FORMER);
+        return List.of(TOOL, SHEET, COVER, DIAL, HOT, FormerFits.FORMER, RecipeFits.RECIPE);
     }
 
     static List<Fit> of(List<Job> jobs, List<Batch> batches, List<Tier> tiers, Stock stock, Table table) {
@@ -93,6 +93,7 @@ public final class Fits {
                 fits.rolled(batch, jobs);
             }
             batch.coverings().forEach(c -> fits.cover(c, tiers));
+            RecipeFits.of(batch, tiers, stock, table).ifPresent(fits.found::add);
         }
         return List.copyOf(fits.found);
     }

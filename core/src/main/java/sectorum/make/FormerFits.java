@@ -27,9 +27,6 @@ final class FormerFits {
             Level.LOOK,
             "Of the formers that pieces dry over at once, none owned has the form and size, or too few are owned.");
 
-    /** Off by less than this share of it a former gives the same curve to the eye. */
-    private static final double SAME = 0.15;
-
     private FormerFits() {}
 
     static Optional<Finding> of(Job job, Job.Formed needed, Stock stock, Table table) {
@@ -37,10 +34,7 @@ final class FormerFits {
         if (formers.isEmpty()) {
             return Optional.empty();
         }
-        List<Thing> like = formers.stream()
-                .filter(t -> t.choice("form").equals(needed.form()))
-                .filter(t -> Math.abs(t.size("across") - needed.across()) <= SAME * needed.across())
-                .toList();
+        List<Thing> like = formers.stream().filter(needed::isLike).toList();
         double owned = like.stream().mapToDouble(Thing::stock).sum();
         if (owned >= needed.many()) {
             return Optional.empty();

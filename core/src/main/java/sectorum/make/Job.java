@@ -1,6 +1,7 @@
 package sectorum.make;
 
 import java.util.List;
+import sectorum.bench.Thing;
 import sectorum.technique.Making;
 
 /**
@@ -47,7 +48,15 @@ public record Job(
      * @param across mm
      * @param setting of the piece that its size comes from; empty: none
      */
-    public record Formed(String form, String words, double across, int many, String setting) {}
+    public record Formed(String form, String words, double across, int many, String setting) {
+        /** Off by less than this share of it a former gives the same curve to the eye. */
+        private static final double SAME = 0.15;
+
+        /** Whether one of the cupboard's serves. */
+        public boolean isLike(Thing former) {
+            return former.choice("form").equals(form) && Math.abs(former.size("across") - across) <= SAME * across;
+        }
+    }
 
     /** Whether it is a piece made ahead, which is no tier's dressing. */
     public boolean isAhead() {

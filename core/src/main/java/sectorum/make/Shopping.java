@@ -12,6 +12,8 @@ import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
 import sectorum.measure.Absent;
 import sectorum.measure.Rounding;
+import sectorum.recipe.Recipe;
+import sectorum.recipe.RecipeBook;
 
 /**
  * What is needed less what is there, in packs as sold; and what each batch takes from the cupboard. Batches take in their
@@ -90,7 +92,28 @@ public final class Shopping {
     private Map<MaterialNeed, Double> needed(Batch batch) {
         Map<MaterialNeed, Double> needed = new LinkedHashMap<>();
         double grams = batch.parts().kneaded();
-        if (batch.form() == Batch.Form.BOUGHT && !batch.material().isSized()) {
+        Recipe recipe = recipe(batch);
+        if (recipe != null && grams > 0) {
+            double powder = batch.mixed().stream()
+                    .filter(Batch.Mixed::powder)
+                    .mapToDouble(Batch.Mixed::grams)
+                    .sum();
+            // Powder that the weather asks for is kneaded into what the recipe gives.
+            stock.recipes()
+                    .bought(recipe, batch.recipe() == null ? grams : grams - powder)
+                    .forEach((name, each) -> {
+                        if (!name.equalsIgnoreCase("water")) {
+                            needed.merge(MaterialNeed.supply(name), each, Double::sum);
+                        }
+                    });
+            if (batch.recipe() != null && powder > 0) {
+                needed.merge(MaterialNeed.supply(MaterialNeed.POWDER), powder, Double::sum);
+            }
+            return needed;
+        }
+        if (batch.form() == Batch.Form.BAKE
+                || batch.material().isWeighed()
+                || (batch.form() == Batch.Form.BOUGHT && !batch.material().isSized())) {
             needed.merge(MaterialNeed.ready(batch), grams, Double::sum);
             return needed;
         }
@@ -108,17 +131,7 @@ public final class Shopping {
             needed.merge(MaterialNeed.sheets(batch), (double) batch.rolls(), Double::sum);
             return needed;
         }
-        MaterialNeed whole = new MaterialNeed(
-                ThingKind.PASTE, batch.material(), batch.material().words(), "", 0);
-        boolean owned = stock.things().stream().anyMatch(t -> whole.served(t) > 0 || t.isPaste(batch.material()));
-        // What is mixed from other pastes needs those, whatever recipe there is for it beside.
-        Recipe recipe = batch.material().isMixed() ? null : Recipe.making(batch.material());
-        if (recipe != null && !owned && grams > 0) {
-            recipe.scaled(Math.max(1, grams)).amounts().stream()
-                    .filter(a -> !a.name().equals("water"))
-                    .forEach(a -> needed.merge(MaterialNeed.supply(a.name()), a.grams(), Double::sum));
-            return needed;
-        }
+        boolean owned = owned(batch);
         for (Batch.Mixed mixed : batch.mixed()) {
             needed.merge(MaterialNeed.of(mixed), mixed.grams(), Double::sum);
         }
@@ -133,6 +146,29 @@ public final class Shopping {
                             Double::sum));
         }
         return needed;
+    }
+
+    /** Whether the cupboard knows the material itself, be there any of it or none. */
+    private boolean owned(Batch batch) {
+        if (batch.material().isWeighed()) {
+            return stock.things().stream()
+                    .anyMatch(t -> MaterialNeed.ready(batch).served(t) > 0);
+        }
+        MaterialNeed whole = new MaterialNeed(
+                ThingKind.PASTE, batch.material(), batch.material().words(), "", 0);
+        return stock.things().stream().anyMatch(t -> whole.served(t) > 0 || t.isPaste(batch.material()));
+    }
+
+    /** The recipe it says; else the usual one, where the cupboard does not know what it makes; absent: it is bought. */
+    @Absent
+    private Recipe recipe(Batch batch) {
+        if (batch.recipe() != null) {
+            return stock.recipes().of(batch.recipe());
+        }
+        // What is mixed from other pastes needs those, whatever recipe there is for it beside.
+        return batch.material().isMixed() || owned(batch)
+                ? null
+                : RecipeBook.usual(batch.material()).orElse(null);
     }
 
     private double take(String batch, MaterialNeed need, double grams) {

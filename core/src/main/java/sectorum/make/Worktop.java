@@ -11,6 +11,9 @@ import sectorum.measure.Absent;
 import sectorum.plan.Colour;
 import sectorum.plan.Table;
 import sectorum.plan.Tier;
+import sectorum.recipe.Recipe;
+import sectorum.recipe.RecipeBook;
+import sectorum.recipe.ScaledRecipe;
 import sectorum.technique.Making;
 
 /**
@@ -25,7 +28,7 @@ import sectorum.technique.Making;
  */
 public record Worktop(
         List<Batch> batches,
-        List<Recipe.Scaled> recipes,
+        List<ScaledRecipe> recipes,
         List<Shopping.Buy> shopping,
         List<Shopping.Taking> takings,
         List<Part> jobs,
@@ -81,6 +84,8 @@ public record Worktop(
     /**
      * All told.
      *
+     * @param kneaded g of what is kneaded, mixed or bought
+     * @param baked g of cake
      * @param materials of all whose price is known
      * @param unpriced how many batches have a part without a price
      */
@@ -89,6 +94,7 @@ public record Worktop(
             int spares,
             double net,
             double kneaded,
+            double baked,
             double minutes,
             double materials,
             int unpriced,
@@ -97,19 +103,20 @@ public record Worktop(
     /** @param table how the plan is made, with what is meant to be bought */
     public static Worktop of(
             List<Covering> coverings,
+            List<Filled> filled,
             List<Job> jobs,
             List<Tier> tiers,
             Stock owned,
             Table table,
             List<Colour> palette) {
         Stock stock = owned.with(table.wanted());
-        List<Batch> batches = Batches.of(coverings, jobs, stock, table, palette);
+        List<Batch> batches = Batches.of(coverings, filled, jobs, stock, table, palette);
         Shopping shopping = new Shopping(owned);
         batches.forEach(batch -> shopping.take(batch, table.isMade(batch.id())));
-        List<Part> parts = parts(coverings, jobs, batches, shopping, owned, table);
+        List<Part> parts = parts(coverings, filled, jobs, batches, shopping, owned, table);
         return new Worktop(
                 batches,
-                recipes(batches),
+                recipes(batches, owned),
                 shopping.list(table.wanted()),
                 shopping.takings(),
                 parts,
@@ -132,29 +139,38 @@ public record Worktop(
         return new Total(
                 parts.stream().mapToInt(Part::pieces).sum(),
                 parts.stream().mapToInt(Part::spares).sum(),
-                batches.stream().mapToDouble(b -> b.parts().net()).sum(),
-                batches.stream().mapToDouble(b -> b.parts().kneaded()).sum(),
+                made(batches, false).mapToDouble(b -> b.parts().net()).sum(),
+                made(batches, false).mapToDouble(b -> b.parts().kneaded()).sum(),
+                made(batches, true).mapToDouble(b -> b.parts().kneaded()).sum(),
                 minutes,
                 known,
                 unpriced,
                 stock.hour() == null ? null : minutes / 60 * stock.hour());
     }
 
-    private static List<Recipe.Scaled> recipes(List<Batch> batches) {
+    private static java.util.stream.Stream<Batch> made(List<Batch> batches, boolean baked) {
+        return batches.stream().filter(b -> baked == (b.form() == Batch.Form.BAKE));
+    }
+
+    /** Those that batches say, then the usual ones of what is left, each for all of its batches. */
+    private static List<ScaledRecipe> recipes(List<Batch> batches, Stock stock) {
         Map<Recipe, Double> grams = new LinkedHashMap<>();
         for (Batch batch : batches) {
-            Recipe recipe = Recipe.making(batch.material());
+            Recipe recipe = batch.recipe() == null
+                    ? RecipeBook.usual(batch.material()).orElse(null)
+                    : stock.recipes().of(batch.recipe());
             if (recipe != null && batch.parts().kneaded() >= 1) {
                 grams.merge(recipe, batch.parts().kneaded(), Double::sum);
             }
         }
         return grams.entrySet().stream()
-                .map(e -> e.getKey().scaled(e.getValue()))
+                .map(e -> stock.recipes().reckoned(e.getKey(), e.getValue()))
                 .toList();
     }
 
     private static List<Part> parts(
             List<Covering> coverings,
+            List<Filled> filled,
             List<Job> jobs,
             List<Batch> batches,
             Shopping shopping,
@@ -172,10 +188,11 @@ public record Worktop(
         }
         List<Part> parts = new ArrayList<>();
         Map<String, Double> covered = new LinkedHashMap<>();
+        filled.forEach(f -> covered.merge(f.tier(), f.grams(), Double::sum));
         coverings.forEach(c -> covered.merge(c.tier(), c.stays(), Double::sum));
         covered.forEach((tier, net) -> {
             double[] sum = sums.getOrDefault(tier + "/", new double[2]);
-            String name = tier.isEmpty() ? "Board" : "Coats and covering";
+            String name = tier.isEmpty() ? "Board" : "Filling, coats and covering";
             parts.add(new Part(
                     tier, "", name, 0, 0, net, sum[0], 0, money(sum[1]), null, "", "", List.of(), List.of(), false));
         });
@@ -222,6 +239,15 @@ public record Worktop(
     @Absent
     private static Double money(double sum) {
         return Double.isFinite(sum) ? sum : null;
+    }
+
+    /** What people must be told that a batch holds: by the recipe it says, else what its material usually brings. */
+    public List<String> allergens(Batch batch) {
+        return recipes.stream()
+                .filter(r -> r.recipe().equals(batch.recipe()))
+                .findFirst()
+                .map(ScaledRecipe::allergens)
+                .orElse(batch.material().allergens());
     }
 
     /** Grams of a paste over all batches, kneaded; for whoever tells it in one number. */

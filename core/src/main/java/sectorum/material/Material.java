@@ -51,6 +51,7 @@ public enum Material {
             .fragile()
             .sets(15, 60)),
     GANACHE(row("ganache", Shaping.PIPED, 1.2)
+            .fills()
             .coats()
             .on(Adhesive.CHOCOLATE)
             .stuck(ITSELF)
@@ -58,6 +59,7 @@ public enum Material {
             .brings("milk", "soy")
             .coatRests(8)),
     BUTTERCREAM(row("buttercream", Shaping.PIPED, 0.95)
+            .fills()
             .stuck(ITSELF)
             .shuns(Medium.WATER, Medium.STEAM)
             .brings("milk")
@@ -117,6 +119,15 @@ public enum Material {
     LEAF(row("edible leaf", Shaping.STREWN, 1).dusty().stuck(Adhesive.NONE)),
     SPIRIT(row("clear spirit", Shaping.LIQUID, 0.8).stuck(Adhesive.NONE).brings("alcohol")),
     OIL(row("clear oil for colours", Shaping.LIQUID, 0.92).stuck(Adhesive.NONE)),
+    /** What is inside a cake; densities of fillings are usual ones, those of cake the build's (craft 5.1). */
+    SYRUP(row("syrup", Shaping.LIQUID, 1.25).stuck(Adhesive.NONE)),
+    JAM(row("fruit filling", Shaping.PIPED, 1.25).fills().soft().stuck(ITSELF)),
+    CURD(row("fruit curd", Shaping.PIPED, 1.1).fills().soft().stuck(ITSELF).brings("egg", "milk")),
+    CREAM(row("whipped cream", Shaping.PIPED, 0.5).fills().soft().stuck(ITSELF).brings("milk")),
+    PIPING_GEL(row("piping gel", Shaping.PIPED, 1.25).soft().stuck(ITSELF)),
+    SPONGE(row("sponge", Shaping.BAKED, 0.7).stuck(ITSELF).brings("egg", "gluten", "milk")),
+    RICH_CAKE(row("rich cake", Shaping.BAKED, 0.95).stuck(ITSELF).brings("egg", "gluten", "milk")),
+    FRUIT_CAKE(row("fruit cake", Shaping.BAKED, 1.15).stuck(ITSELF).brings("egg", "gluten", "milk", "nuts")),
     AIRBRUSH(row("airbrush colour", Shaping.LIQUID, 1).stuck(Adhesive.NONE)),
     GLAZE(row("edible glaze", Shaping.LIQUID, 0.9).stuck(Adhesive.NONE).brings("alcohol"));
 
@@ -147,7 +158,9 @@ public enum Material {
         /** Weighed and strewn. */
         STREWN,
         /** Brushed or sprayed on. */
-        LIQUID
+        LIQUID,
+        /** Cake: mixed, baked and cut into layers. */
+        BAKED
     }
 
     /** A part of a mix, by mass. */
@@ -201,7 +214,7 @@ public enum Material {
 
     /** Whether a piece can be made of it. */
     public boolean isShaped() {
-        return row.shaping != Shaping.COUNTED && !isWeighed();
+        return row.shaping != Shaping.COUNTED && row.shaping != Shaping.BAKED && !isWeighed() && !row.soft;
     }
 
     /** Whether it spoils where that touches it (craft 3J). */
@@ -273,6 +286,21 @@ public enum Material {
     /** Whether tiers are coated or covered with it. */
     public boolean coats() {
         return row.coats;
+    }
+
+    /** Whether layers are filled with it. */
+    public boolean fills() {
+        return row.fills;
+    }
+
+    /** Whether it holds no form: it is spread between layers, or sticks. */
+    public boolean isSoft() {
+        return row.soft;
+    }
+
+    /** Whether it is cake. */
+    public boolean isBaked() {
+        return row.shaping == Shaping.BAKED;
     }
 
     /** CMC kneaded into it. */

@@ -38,6 +38,8 @@ final class MaterialRow {
     boolean hot;
     boolean deepens;
     boolean coats;
+    boolean fills;
+    boolean soft;
 
     MaterialRow(String words, Material.Shaping shaping, double density) {
         this.words = words;
@@ -107,6 +109,17 @@ final class MaterialRow {
 
     MaterialRow coats() {
         coats = true;
+        return this;
+    }
+
+    MaterialRow fills() {
+        fills = true;
+        return this;
+    }
+
+    /** It holds no form: it is spread between layers, or sticks. */
+    MaterialRow soft() {
+        soft = true;
         return this;
     }
 

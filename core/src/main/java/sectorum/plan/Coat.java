@@ -14,6 +14,7 @@ import sectorum.measure.Field;
  * @param colour of the palette; absent: as it comes
  * @param laid how it goes on; absent: spread, or one sheet for a paste that is rolled
  * @param margin left at the edge of a sheet for trimming, mm; absent: 20
+ * @param edge how the upper edge of a coat that is spread is made sharp; absent: as it is scraped
  */
 public record Coat(
         String name,
@@ -21,7 +22,8 @@ public record Coat(
         @Absent Material material,
         @Absent String colour,
         @Absent Laid laid,
-        @Absent Double margin) {
+        @Absent Double margin,
+        @Absent Edge edge) {
     public static final Field THICKNESS =
             Field.length("coats.thickness", "Thickness", 0, 60, 5, "Coats are thin: check the unit.");
     public static final Field MARGIN =
@@ -38,6 +40,33 @@ public record Coat(
         STRIP
     }
 
+    /** How the upper edge of a coat comes out sharp (craft 4.3). */
+    public enum Edge {
+        /** Scraped as it is smoothed. */
+        SCRAPED("as it is scraped"),
+        /** A lip left standing, chilled, drawn in over the top. */
+        DRAWN("a lip, chilled and drawn in"),
+        /** A lip left standing, chilled, cut off level. */
+        CUT("a lip, chilled and cut off"),
+        /** Scraped against a board on top, parallel to the one below. */
+        BOARD("levelled under a top board");
+
+        private final String words;
+
+        Edge(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Whether icing is left standing over the top's edge. */
+        public boolean leavesLip() {
+            return this == DRAWN || this == CUT;
+        }
+    }
+
     public Coat {
         name = Check.words("coats.name", "A coat's name", name, 1, 40);
         THICKNESS.check(thickness);
@@ -50,7 +79,7 @@ public record Coat(
     }
 
     public Coat(String name, double thickness) {
-        this(name, thickness, null, null, null, null);
+        this(name, thickness, null, null, null, null, null);
     }
 
     /**
@@ -75,9 +104,25 @@ public record Coat(
         return outermost || said.contains("cover") ? Material.FONDANT : Material.BUTTERCREAM;
     }
 
+    /** A coat whose edge nobody has spoken of. */
+    public Coat(
+            String name,
+            double thickness,
+            @Absent Material material,
+            @Absent String colour,
+            @Absent Laid laid,
+            @Absent Double margin) {
+        this(name, thickness, material, colour, laid, margin, null);
+    }
+
+    /** How its upper edge is made; only what is spread has a way of its own. */
+    public Edge edged(boolean outermost) {
+        return edge == null || lies(outermost) != Laid.SPREAD ? Edge.SCRAPED : edge;
+    }
+
     /** The same so thick. */
     public Coat thick(double other) {
-        return new Coat(name, other, material, colour, laid, margin);
+        return new Coat(name, other, material, colour, laid, margin, edge);
     }
 
     /** How it goes on. */

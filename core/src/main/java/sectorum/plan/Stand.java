@@ -2,6 +2,7 @@ package sectorum.plan;
 
 import java.util.List;
 import java.util.Map;
+import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
@@ -57,34 +58,39 @@ public record Stand(
 
     /** What a tier is made of, with its density in g/cm³ (craft 5.1). */
     public enum Cake {
-        SPONGE(0.7, "sponge"),
-        RICH(0.95, "rich cake"),
-        FRUIT(1.15, "fruit cake"),
-        DUMMY(0.03, "dummy");
+        SPONGE(Material.SPONGE),
+        RICH(Material.RICH_CAKE),
+        FRUIT(Material.FRUIT_CAKE),
+        /** Foam, not cake. */
+        DUMMY(null);
 
-        private final double density;
-        private final String words;
+        /** Of foam, g/cm³. */
+        private static final double FOAM = 0.03;
 
-        Cake(double density, String words) {
-            this.density = density;
-            this.words = words;
+        @Absent
+        private final Material material;
+
+        Cake(@Absent Material material) {
+            this.material = material;
+        }
+
+        /** What it is baked of; absent: it is no cake. */
+        @Absent
+        public Material material() {
+            return material;
         }
 
         public String words() {
-            return words;
+            return material == null ? "dummy" : material.words();
         }
 
         public double density() {
-            return density;
+            return material == null ? FOAM : material.density();
         }
 
         /** Allergens it usually brings with it; the recipe rules (craft 5.5). */
         public List<String> allergens() {
-            return switch (this) {
-                case SPONGE, RICH -> List.of("egg", "gluten", "milk");
-                case FRUIT -> List.of("egg", "gluten", "milk", "nuts");
-                case DUMMY -> List.of();
-            };
+            return material == null ? List.of() : material.allergens();
         }
     }
 

@@ -21,6 +21,7 @@ import sectorum.measure.Refused;
  * @param made batches that are made, and what they took from the cupboard
  * @param yields pieces counted from one sheet, by line of the cut list; they win over the nest
  * @param wanted things meant to be bought for this plan
+ * @param recipes that batches are made by where somebody has said, by batch; absent: none
  * @param joints what a dressing is stuck with where it is not the usual, by {@code tier/dressing}
  */
 public record Table(
@@ -31,7 +32,8 @@ public record Table(
         List<Made> made,
         Map<String, Integer> yields,
         List<Thing> wanted,
-        Map<String, Adhesive> joints) {
+        Map<String, Adhesive> joints,
+        @Absent Map<String, String> recipes) {
     public static final Field HUMIDITY =
             Field.share("humidity", "Humidity", 0.05, 1, 0.5, "Read it off a hygrometer, or leave it.");
     /** Above this share of humidity, or this warmth, soft paste needs powder to stand (craft 4.2, 4.3). */
@@ -40,6 +42,19 @@ public record Table(
     private static final double HOT = 24;
 
     public static final Table USUAL = new Table(null, null, null, List.of(), List.of(), Map.of(), List.of(), Map.of());
+
+    /** A table whose batches say no recipe. */
+    public Table(
+            @Absent Double humidity,
+            @Absent Double celsius,
+            @Absent Base base,
+            List<String> ticked,
+            List<Made> made,
+            Map<String, Integer> yields,
+            List<Thing> wanted,
+            Map<String, Adhesive> joints) {
+        this(humidity, celsius, base, ticked, made, yields, wanted, joints, null);
+    }
 
     /**
      * The board under the cake.
@@ -94,6 +109,7 @@ public record Table(
         wanted = Check.list("wanted", "Things wanted", wanted, 0, 200);
         yields = Check.map("yields", "Yields", yields);
         joints = Check.map("joints", "Joints", joints);
+        recipes = recipes == null || recipes.isEmpty() ? null : Check.map("recipes", "Recipes", recipes);
         yields.forEach((line, many) -> {
             if (many < 1 || many > 100_000) {
                 throw new Refused(
@@ -121,6 +137,12 @@ public record Table(
         return made.stream().anyMatch(m -> m.batch().equals(batch));
     }
 
+    /** The recipe that a batch is made by; absent: nobody has said. */
+    @Absent
+    public String recipe(String batch) {
+        return recipes == null ? null : recipes.get(batch);
+    }
+
     /** Whether soft paste needs help to stand. */
     public boolean isClose() {
         return humid() > DAMP || warm() > HOT;
@@ -128,6 +150,6 @@ public record Table(
 
     /** The same for another order of the design: nothing done, nothing taken. */
     public Table untouched() {
-        return new Table(humidity, celsius, base, List.of(), List.of(), yields, wanted, joints);
+        return new Table(humidity, celsius, base, List.of(), List.of(), yields, wanted, joints, recipes);
     }
 }

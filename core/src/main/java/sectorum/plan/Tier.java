@@ -25,6 +25,7 @@ import sectorum.surface.Side;
  * @param borders strips of the side that are spoken for
  * @param divisions one or more; dressings name theirs
  * @param dressings the tier's courses, foot to top
+ * @param inside what it is filled with and stands in; absent: the usual
  */
 public record Tier(
         String id,
@@ -38,8 +39,12 @@ public record Tier(
         @Absent List<Reading> accepted,
         List<Border> borders,
         List<DivisionSpec> divisions,
-        List<Dressing> dressings) {
+        List<Dressing> dressings,
+        @Absent Inside inside) {
     static final int MOST_DRESSINGS = 24;
+    private static final int USUAL_LAYERS = 3;
+    /** A thinner layer breaks as it is lifted, mm. */
+    private static final double THIN = 15;
 
     public static final Field HEIGHT =
             Field.length("height", "Height", 10, 600, 100, "Give the height of the cake alone, before coats.");
@@ -65,6 +70,23 @@ public record Tier(
         Side.of(outline.known(), outline.sizes(), height, thickness(coats), readings);
     }
 
+    /** A tier with nothing said of its inside. */
+    public Tier(
+            String id,
+            String name,
+            OutlineSpec outline,
+            double height,
+            @Absent Layers layers,
+            boolean dummy,
+            List<Coat> coats,
+            List<Reading> readings,
+            @Absent List<Reading> accepted,
+            List<Border> borders,
+            List<DivisionSpec> divisions,
+            List<Dressing> dressings) {
+        this(id, name, outline, height, layers, dummy, coats, readings, accepted, borders, divisions, dressings, null);
+    }
+
     /** A round tier as everybody begins with. */
     public static Tier fresh(String id, String name) {
         return new Tier(
@@ -84,7 +106,8 @@ public record Tier(
 
     /** The same of another form. */
     public Tier formed(OutlineSpec other, double high, List<Coat> under) {
-        return new Tier(id, name, other, high, null, dummy, under, readings, accepted, borders, divisions, dressings);
+        return new Tier(
+                id, name, other, high, null, dummy, under, readings, accepted, borders, divisions, dressings, inside);
     }
 
     /** Whether readings came in since their consequences were last looked at. */
@@ -106,7 +129,30 @@ public record Tier(
                 null,
                 borders,
                 divisions,
-                dressings);
+                dressings,
+                inside);
+    }
+
+    /** What is inside it; the usual where nobody has said. */
+    public Inside filled() {
+        return inside == null ? Inside.USUAL : inside;
+    }
+
+    /** The same with another inside. */
+    public Tier filled(Inside other) {
+        return new Tier(
+                id, name, outline, height, layers, dummy, coats, readings, accepted, borders, divisions, dressings,
+                other);
+    }
+
+    /** Layers as they are told, or three with the usual filling between; fewer where they would be too thin to cut. */
+    public Layers built() {
+        if (layers != null) {
+            return layers;
+        }
+        double between = ((Number) Layers.FILLING.fallback()).doubleValue();
+        int count = (int) Math.max(1, Math.min(USUAL_LAYERS, Math.floor((height + between) / (THIN + between))));
+        return new Layers(count, (height - (count - 1) * between) / count, between);
     }
 
     /** The dressing of that name, or refused. */
@@ -128,7 +174,8 @@ public record Tier(
     /** The same tier in other courses. */
     public Tier wearing(List<Dressing> others) {
         return new Tier(
-                id, name, outline, height, layers, dummy, coats, readings, accepted, borders, divisions, others);
+                id, name, outline, height, layers, dummy, coats, readings, accepted, borders, divisions, others,
+                inside);
     }
 
     private static double thickness(List<Coat> coats) {

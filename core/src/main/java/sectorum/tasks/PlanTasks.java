@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import sectorum.ahead.AheadCatalogue;
@@ -22,6 +23,7 @@ import sectorum.days.Task;
 import sectorum.days.TaskName;
 import sectorum.days.Workshop;
 import sectorum.make.Batch;
+import sectorum.make.Filled;
 import sectorum.make.Worktop;
 import sectorum.measure.Absent;
 import sectorum.plan.Agenda;
@@ -29,6 +31,7 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Span;
 import sectorum.plan.Tier;
+import sectorum.recipe.ScaledRecipe;
 import sectorum.tier.StackWorkup;
 
 /** Makes a plan's tasks: pieces made ahead, kneading, coats, covering, supports, dressings, and the last look at it all. */
@@ -38,7 +41,8 @@ public final class PlanTasks {
         COVERING("knead-covering", "Knead and colour the covering", OVERNIGHT),
         PIECES("knead-pieces", "Knead and colour the paste", OVERNIGHT),
         DARK("mix-dark", "Mix the strong dark icing", DEEPENS),
-        ICING("mix-icing", "Mix the icing", 0);
+        ICING("mix-icing", "Mix the icing", 0),
+        FILLING("mix-filling", "Make the filling and the syrup", 0);
 
         final TaskName key;
         private final String words;
@@ -62,8 +66,9 @@ public final class PlanTasks {
             return switch (this) {
                 case COVERING -> b.form() == Batch.Form.COVER;
                 case PIECES -> b.form() != Batch.Form.COVER && b.material().isKneaded();
-                case DARK -> icing(b) && dark(b);
-                case ICING -> icing(b) && !dark(b);
+                case FILLING -> filling(b);
+                case DARK -> !filling(b) && icing(b) && dark(b);
+                case ICING -> !filling(b) && icing(b) && !dark(b);
             };
         }
     }
@@ -232,8 +237,29 @@ public final class PlanTasks {
         return piece.count() == 1 ? piece.name() : piece.count() + " × " + piece.name();
     }
 
+    /** A recipe that is used, as it is scaled; none where nobody has said one. */
+    Optional<ScaledRecipe> recipe(@Absent String id) {
+        return top.recipes().stream().filter(r -> r.recipe().equals(id)).findFirst();
+    }
+
+    /** The batch of what is inside a tier; absent: there is none, or it is made. */
+    @Absent
+    Batch batch(Tier tier, Filled.Use use) {
+        return top.batches().stream()
+                .filter(b -> !plan.made().isMade(b.id()))
+                .filter(b -> b.filled().stream()
+                        .anyMatch(f -> f.use() == use && f.tier().equals(tier.id())))
+                .findFirst()
+                .orElse(null);
+    }
+
     private static boolean icing(Batch b) {
         return b.material().isIcing();
+    }
+
+    /** Needed as soon as the layers are; what only cements or seals is mixed with the icing. */
+    private static boolean filling(Batch b) {
+        return b.filled().stream().anyMatch(f -> f.use().isInside());
     }
 
     private static boolean dark(Batch b) {
@@ -243,7 +269,7 @@ public final class PlanTasks {
     /** The batches of a kneading task: those that are coloured or mixed and not made yet. */
     static List<Batch> batches(Kneading kneading, Plan plan, Worktop top) {
         return top.batches().stream()
-                .filter(b -> !b.tint().id().isEmpty() || b.mixed().size() > 1)
+                .filter(b -> !b.tint().id().isEmpty() || b.mixed().size() > 1 || b.recipe() != null)
                 // Kneading is in the minutes that one has told for a piece.
                 .filter(b -> !b.ahead() && !plan.made().isMade(b.id()))
                 .filter(kneading::takes)
@@ -251,15 +277,23 @@ public final class PlanTasks {
     }
 
     private void knead(Kneading kneading) {
-        int batches = batches(kneading, plan, top).size();
+        List<Batch> these = batches(kneading, plan, top);
+        int batches = these.size();
         if (batches > 0) {
+            // What rests longest of what is made holds up what is done with it.
+            double rests = these.stream()
+                    .flatMap(b -> recipe(b.recipe()).stream())
+                    .mapToDouble(r -> r.rests() == null ? 0 : 60 * r.rests())
+                    .max()
+                    .orElse(0);
+            int rest = Math.max(kneading.rest, (int) Math.ceil(rests));
             add(
                     Task.Kind.KNEAD,
                     kneading.key,
                     batches == 1 ? kneading.words : kneading.words + ", " + batches + " batches",
                     Rate.BATCH.minutes(batches),
                     true,
-                    kneading.rest == 0 ? null : Rest.of(Storage.ROOM, kneading.rest));
+                    rest == 0 ? null : Rest.of(Storage.ROOM, rest));
         }
     }
 

@@ -160,7 +160,7 @@ public final class Savings {
         for (Tier tier : plan.tiers()) {
             for (TierWorkup.Worn worn :
                     TierWork.of(PlacedTier.of(plan, tier.id()), bench).dressings()) {
-                Quicker.of(PlacedTier.of(plan, tier.id()), worn.id(), bench).stream()
+                Quicker.coarser(PlacedTier.of(plan, tier.id()), worn.id(), bench).stream()
                         .limit(1)
                         .forEach(way -> {
                             Change change = way.mend().changes().get(0);

@@ -23,12 +23,20 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Table;
 import sectorum.plan.Tier;
+import sectorum.surface.Side;
+import sectorum.surface.SurfaceKind;
+import sectorum.technique.Catalogue;
 import sectorum.technique.Making;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
 
 /** Brings a plan and its workup to the table: coats and coverings of each tier, and each dressing as a job. */
 public final class TableWork {
+    /** A lip of 10 to 15 mm is left to be drawn in or cut; more where a combed stripe is the topmost, mm. */
+    private static final double LIP = 12.5;
+
+    private static final double COMBED_LIP = 20;
+
     private TableWork() {}
 
     /**
@@ -46,7 +54,7 @@ public final class TableWork {
         }
         worked.toMake(plan).forEach(made -> jobs.add(job(plan, made.piece())));
         board(plan).ifPresent(coverings::add);
-        return Worktop.of(coverings, jobs, plan.tiers(), stock, plan.made(), plan.palette());
+        return Worktop.of(coverings, InsideWork.of(plan), jobs, plan.tiers(), stock, plan.made(), plan.palette());
     }
 
     private static Job job(Plan plan, Tier tier, TierWorkup.Worn worn) {
@@ -116,7 +124,7 @@ public final class TableWork {
     }
 
     /** What its parts dry over at once; rolls and cones of paper are made on the spot. */
-    private static List<Job.Formed> formers(MadeAhead made, OwnPiece piece) {
+    static List<Job.Formed> formers(MadeAhead made, OwnPiece piece) {
         List<Job.Formed> formers = new ArrayList<>();
         for (Component part : made.components()) {
             Former f = part.former();
@@ -148,16 +156,33 @@ public final class TableWork {
             if (coat.thickness() > 0) {
                 double inner = under;
                 coverings.add(Covering.of(
-                        more -> coated(tier, ratio, inner + more),
-                        Math.max(1, high + under),
-                        coat,
-                        outermost,
-                        new Covering.Named(tier.id(), i, coat.name()),
-                        Tint.in(plan.palette(), coat.colour())));
+                                more -> coated(tier, ratio, inner + more),
+                                Math.max(1, high + under),
+                                coat,
+                                outermost,
+                                new Covering.Named(tier.id(), i, coat.name()),
+                                Tint.in(plan.palette(), coat.colour()))
+                        .lipped(coated(tier, ratio, inner).perimeter(), lip(tier, coat, outermost)));
             }
             under += coat.thickness();
         }
         return coverings;
+    }
+
+    /** What is left standing over the edge, mm (craft 4.3). */
+    static double lip(Tier tier, Coat coat, boolean outermost) {
+        return !coat.edged(outermost).leavesLip() ? 0 : isCombedToTheTop(tier) ? COMBED_LIP : LIP;
+    }
+
+    private static boolean isCombedToTheTop(Tier tier) {
+        Side side = tier.side();
+        return tier.dressings().stream()
+                .filter(d -> d.on() == SurfaceKind.SIDE)
+                .filter(d -> Catalogue.of(d.technique()).combsCoat())
+                .map(d -> d.zone() == null
+                        ? Catalogue.of(d.technique()).usualZone(side)
+                        : d.zone().on(side))
+                .anyMatch(zone -> zone.top() >= side.depth() - 1);
     }
 
     /** The cake alone: of its own form, as large as leaves the finished side what it was taped at. */

@@ -33,6 +33,7 @@ final class TaskSteps {
     private final Build build;
     private final Worktop top;
     private final Tape tape;
+    private final InsideSteps inside;
     private final List<Said> said = new ArrayList<>();
     private double minutes;
 
@@ -42,6 +43,7 @@ final class TaskSteps {
         this.top = top;
         this.tape = tape;
         this.build = BuildWork.of(plan, worked);
+        this.inside = new InsideSteps(plan, top);
     }
 
     /** One step of a task; see {@link Instruction}. */
@@ -86,8 +88,10 @@ final class TaskSteps {
                         "roller, smoother",
                         null,
                         "");
-            case FILL -> fill(t);
+            case BAKE -> said.addAll(inside.bake(tier(t), minutes));
+            case FILL -> said.addAll(inside.fill(tier(t), minutes));
             case COAT, COVER -> cover(t);
+            case EDGE -> said.addAll(inside.edge(tier(t), t.key().number() - 1, minutes));
             case DOWEL -> dowels(t);
             case STACK -> stack(t);
             case MEASURE -> measure(t);
@@ -112,6 +116,9 @@ final class TaskSteps {
                                                     : m.tint().name()) + " "
                                             + Quantity.mass(Math.max(0.1, Rounding.halfUp(m.grams(), 0.1))))
                                     .collect(java.util.stream.Collectors.joining(" and "));
+            if (b.recipe() != null) {
+                mixed = ", " + inside.weighed(b);
+            }
             String verb = b.material().isKneaded() ? "Knead" : "Mix";
             add(
                     Phrase.of(
@@ -142,17 +149,6 @@ final class TaskSteps {
                 .orElseThrow();
     }
 
-    private void fill(Task t) {
-        Tier tier = tier(t);
-        add(
-                Phrase.of(
-                        "Fill and stack the layers to {}, and level the top with a spirit level.",
-                        Quantity.length(tier.height())),
-                "serrated knife, spirit level",
-                Phrase.of("{} high all round, crumbs brushed off.", Quantity.length(tier.height())),
-                "");
-    }
-
     private void cover(Task t) {
         int index = t.key().number() - 1;
         Coat coat = tier(t).coats().get(index);
@@ -165,12 +161,7 @@ final class TaskSteps {
                 Quantity.length(coat.thickness()),
                 Quantity.text(c.material().words()));
         Phrase what = switch (c.laid()) {
-            case SPREAD ->
-                Phrase.of(
-                        "Spread {} of {} to {} and scrape it smooth.",
-                        Quantity.mass(c.stays()),
-                        Quantity.text(c.material().words()),
-                        Quantity.length(c.thickness()));
+            case SPREAD -> inside.spread(tier(t), index, c);
             case SHEET, BARE ->
                 Phrase.of(
                         "Roll {} to {}, to {} across and {} the other way; lay it over, smooth it, trim the foot.",
@@ -223,7 +214,10 @@ final class TaskSteps {
         Build.Ledge ledge = i == 0 ? null : build.tiers().get(i - 1).ledge();
         Phrase what = ledge == null
                 ? Phrase.of("Mark the board's middle, glue it and set the tier down: {} kg.", kilos)
-                : Phrase.of("Glue inside the seat, lower the tier, front to front, and fill the join: {} kg.", kilos);
+                : Phrase.of(
+                        "Glue inside the seat, lower the tier, front to front, and fill the join{}: {} kg.",
+                        Quantity.text(inside.join(tier(t))),
+                        kilos);
         Phrase check = ledge == null
                 ? Phrase.of("Level both ways, turned by {}.", Quantity.angle(Math.PI / 2))
                 : Phrase.of(

@@ -9,12 +9,14 @@ import sectorum.days.Dependency;
 import sectorum.days.Rest;
 import sectorum.days.Task;
 import sectorum.days.TaskName;
+import sectorum.make.Batch;
+import sectorum.make.Filled;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
 import sectorum.plan.Coat;
 import sectorum.plan.Dressing;
-import sectorum.plan.Layers;
 import sectorum.plan.Tier;
+import sectorum.recipe.ScaledRecipe;
 import sectorum.surface.Side;
 import sectorum.surface.SurfaceKind;
 import sectorum.technique.Making;
@@ -36,6 +38,8 @@ public final class TierTasks {
     private static final int MARKED_BY = 24 * 60;
     /** Foot, height and front, minutes. */
     private static final double TAPING = 10;
+    /** Cake is cut and filled cold, minutes. */
+    private static final int COOLS = 2 * 60;
     /** More is lifted by two, g. */
     public static final double BY_TWO = 8000;
 
@@ -90,14 +94,17 @@ public final class TierTasks {
 
     void add() {
         if (!tier.dummy()) {
+            bake();
             base = TaskName.fill(tier.id());
             put(all.add(
                             Task.Kind.FILL,
                             base,
                             "Fill and level " + tier.name(),
-                            Rate.LAYER.minutes(layers()),
+                            Rate.LAYER.minutes(tier.built().count()),
                             false,
-                            null)
+                            null,
+                            Dependency.after(TaskName.bake(tier.id())),
+                            Dependency.after(PlanTasks.Kneading.FILLING.key))
                     .ahead(PlanTasks.fresh(tier)));
         }
         coats();
@@ -121,9 +128,22 @@ public final class TierTasks {
         }
     }
 
-    private int layers() {
-        Layers layers = tier.layers();
-        return layers == null ? 3 : Math.max(1, layers.count());
+    /** Only where somebody has said by which recipe: cake is often bought, or baked by others. */
+    private void bake() {
+        Batch batch = all.batch(tier, Filled.Use.CAKE);
+        if (batch != null) {
+            Double rests = batch.recipe() == null
+                    ? null
+                    : all.recipe(batch.recipe()).map(ScaledRecipe::rests).orElse(null);
+            put(all.add(
+                            Task.Kind.BAKE,
+                            TaskName.bake(tier.id()),
+                            "Bake the layers of " + tier.name(),
+                            Rate.BAKED_LAYER.minutes(tier.built().count()),
+                            false,
+                            Rest.of(Storage.ROOM, Math.max(COOLS, (int) Math.ceil(60 * (rests == null ? 0 : rests)))))
+                    .ahead(PlanTasks.fresh(tier)));
+        }
     }
 
     private void coats() {
@@ -143,16 +163,33 @@ public final class TierTasks {
             if (coat.lies(outermost) == Coat.Laid.SPREAD) {
                 boolean last = i + 1 < tier.coats().size()
                         && tier.coats().get(i + 1).lies(i + 2 == tier.coats().size()) != Coat.Laid.SPREAD;
+                Coat.Edge edge = coat.edged(outermost);
+                boolean edged = edge != Coat.Edge.SCRAPED;
                 put(all.add(
                         Task.Kind.COAT,
                         base,
                         "Coat " + tier.name() + ": " + coat.name(),
                         Rate.COATED_DM2.minutes(area),
                         false,
-                        rest(material, last),
+                        // An edge is drawn in, cut or freed of its board when the coat holds.
+                        edged ? new Rest(Storage.FRIDGE, 1, CHILL_LOW, CHILL, false, false) : rest(material, last),
                         after(before),
                         Dependency.after(PlanTasks.Kneading.ICING.key),
                         Dependency.after(PlanTasks.Kneading.DARK.key)));
+                if (edged) {
+                    TaskName coated = base;
+                    base = TaskName.edge(tier.id(), i + 1);
+                    put(all.add(
+                            Task.Kind.EDGE,
+                            base,
+                            "Make the edge of " + tier.name() + " sharp: " + coat.name(),
+                            edge.leavesLip()
+                                    ? Rate.LIP_METRE.minutes(side.foot().mm() / 1000)
+                                    : Rate.TOP_BOARD.minutes(1),
+                            false,
+                            rest(material, last),
+                            after(coated)));
+                }
             } else {
                 put(all.add(
                         Task.Kind.COVER,
@@ -339,6 +376,7 @@ public final class TierTasks {
         List<Dependency> needs = new ArrayList<>();
         needs.add(firm(null));
         needs.add(after(dressed));
+        needs.add(Dependency.after(PlanTasks.Kneading.ICING.key));
         String below = index == 0 ? null : all.plan().tiers().get(index - 1).id();
         if (below == null) {
             needs.add(Dependency.after(TaskName.BOARD));

@@ -65,6 +65,11 @@ final class Combed implements Technique {
     }
 
     @Override
+    public boolean combsCoat() {
+        return true;
+    }
+
+    @Override
     public String name() {
         return "Combed coat";
     }

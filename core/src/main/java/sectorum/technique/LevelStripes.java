@@ -39,6 +39,11 @@ final class LevelStripes implements Technique {
     }
 
     @Override
+    public boolean combsCoat() {
+        return true;
+    }
+
+    @Override
     public String name() {
         return "Level stripes";
     }

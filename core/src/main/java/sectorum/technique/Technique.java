@@ -51,6 +51,11 @@ public interface Technique {
         return false;
     }
 
+    /** Whether it is combed into the coat itself: at the upper edge that asks for a higher lip (craft 4.3). */
+    default boolean combsCoat() {
+        return false;
+    }
+
     /** Whether it may take one of the plan's drawings: only then does a tier depend on them. */
     default boolean drawsArt() {
         return false;

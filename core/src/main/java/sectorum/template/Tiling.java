@@ -174,6 +174,27 @@ public final class Tiling {
         }
     }
 
+    /** One template unsplit, with what every printed sheet carries: where it belongs, its date and the lines to measure. */
+    public static Drawing headed(Drawing drawing, Heading heading) {
+        double left = MARGIN + LEFT;
+        double top = MARGIN + HEAD;
+        List<Ink> inks = new ArrayList<>(head(
+                drawing.title(),
+                Phrase.of(
+                        "{} · {} · printed {}",
+                        Quantity.text(heading.plan()),
+                        Quantity.text(heading.tier()),
+                        Quantity.text(heading.printed()))));
+        double right = inks.stream().mapToDouble(i -> i.box().right()).max().orElse(left);
+        drawing.inks().forEach(i -> inks.add(i.moved(left, top)));
+        return new Drawing(
+                drawing.name(),
+                drawing.title(),
+                Math.max(left + drawing.width(), right) + MARGIN,
+                Math.max(top + drawing.height(), top + 100) + MARGIN,
+                inks);
+    }
+
     /** What every sheet carries: what it is, where it belongs, and the lines to measure before cutting. */
     static List<Ink> head(Phrase title, Phrase under) {
         List<Ink> inks = new ArrayList<>();

@@ -17,10 +17,15 @@ import sectorum.days.Workshop;
 import sectorum.divide.Division;
 import sectorum.divide.Rescue;
 import sectorum.drawing.Drawing;
+import sectorum.handover.ClientPages;
+import sectorum.handover.ClientSheet;
 import sectorum.handover.FrontView;
 import sectorum.handover.Handover;
 import sectorum.handover.HandoverPages;
 import sectorum.handover.HandoverWork;
+import sectorum.handover.Slice;
+import sectorum.handover.WholeOrder;
+import sectorum.make.Price;
 import sectorum.make.Worktop;
 import sectorum.measure.Absent;
 import sectorum.measure.LengthUnit;
@@ -38,10 +43,14 @@ import sectorum.tasks.Days;
 import sectorum.tasks.DaysWork;
 import sectorum.tasks.Instruction;
 import sectorum.tasks.Instructions;
+import sectorum.tasks.LayOut;
+import sectorum.tasks.LayOutWork;
 import sectorum.tasks.PlanTasks;
 import sectorum.tasks.Savings;
 import sectorum.tasks.TableWork;
 import sectorum.technique.Catalogue;
+import sectorum.template.Pack;
+import sectorum.template.Paper;
 import sectorum.template.Sheet;
 import sectorum.tier.AheadTray;
 import sectorum.tier.DivisionWork;
@@ -152,13 +161,63 @@ public final class Workup {
     }
 
     /** What goes with the cake. */
-    public static Handover handover(Plan plan, StackWorkup worked, List<Instruction> steps, @Absent Days days) {
-        return HandoverWork.of(plan.cut(), worked, steps, days == null ? null : days.uncooled());
+    public static Handover handover(
+            Plan plan, StackWorkup worked, Worktop top, Slice slice, List<Instruction> steps, @Absent Days days) {
+        return HandoverWork.of(plan.cut(), worked, top, slice, steps, days == null ? null : days.uncooled());
     }
 
     /** The same on paper. */
-    public static List<Sheet> pages(Plan plan, StackWorkup worked, Handover handover, LengthUnit unit, String printed) {
-        return HandoverPages.of(handover, new FrontView(plan.cut(), worked, build(plan, worked)), unit, printed);
+    public static List<Sheet> pages(
+            Plan plan, StackWorkup worked, Handover handover, Paper paper, LengthUnit unit, String printed) {
+        return HandoverPages.of(handover, new FrontView(plan.cut(), worked, build(plan, worked)), paper, unit, printed);
+    }
+
+    /** What is laid out before each day's work, and before each dressing's. */
+    public static LayOut layOut(
+            Plan plan, StackWorkup worked, Worktop top, Stock stock, List<Instruction> steps, @Absent Days days) {
+        return LayOutWork.of(plan.cut(), worked, top, stock, steps, days);
+    }
+
+    /**
+     * What it costs, by the hours of all its tasks.
+     *
+     * @param margin a share on top of the cost; absent: no price is asked
+     */
+    public static Price price(OrderTasks order, Worktop top, Stock stock, @Absent Double margin) {
+        double minutes = order.tasks().stream()
+                .mapToDouble(t -> (double) t.minutes() * t.pairs())
+                .sum();
+        return Price.of(top, minutes, stock, margin);
+    }
+
+    /** All that is told of an order on paper. */
+    public static WholeOrder whole(
+            Plan plan,
+            StackWorkup worked,
+            Worktop top,
+            @Absent Days days,
+            List<Instruction> steps,
+            LayOut layOut,
+            Handover handover,
+            Bench bench) {
+        List<Pack.Entry> entries = new ArrayList<>();
+        templates(plan, worked, bench)
+                .forEach((tier, drawings) -> drawings.forEach(
+                        d -> entries.add(new Pack.Entry(d, plan.tier(tier).name()))));
+        return new WholeOrder(plan.cut(), worked, top, build(plan, worked), days, steps, layOut, handover, entries);
+    }
+
+    /** What a client is shown, without a price where none is to be. */
+    public static ClientSheet client(
+            Plan plan, StackWorkup worked, Handover handover, Slice slice, @Absent Price price, String coin) {
+        return ClientSheet.of(plan.cut(), worked, handover, slice, price, coin);
+    }
+
+    /** The same on paper. */
+    public static List<Sheet> clientPages(
+            Plan plan, StackWorkup worked, ClientSheet sheet, Paper paper, LengthUnit unit, String printed) {
+        FrontView view = new FrontView(plan.cut(), worked, build(plan, worked));
+        return ClientPages.of(sheet, view.pieces(), paper, unit, printed);
     }
 
     /** Each piece of one's own, worked out. */

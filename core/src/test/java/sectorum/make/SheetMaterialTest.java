@@ -20,7 +20,7 @@ class SheetMaterialTest {
     private static Worktop top(Stock stock) {
         Dressed dressed = Trials.waferRow();
         Job job = new Job("top", "Top", "strips", "marks", "Wafer row", 110, List.of(Tint.PLAIN), dressed.making());
-        return Worktop.of(List.of(), List.of(job), List.of(), stock, Table.USUAL, List.of());
+        return Worktop.of(List.of(), List.of(), List.of(job), List.of(), stock, Table.USUAL, List.of());
     }
 
     private static Thing sheets(String of, double width, double length, double stock) {

@@ -22,6 +22,7 @@ import sectorum.divide.Division;
 import sectorum.divide.Front;
 import sectorum.drawing.Drawing;
 import sectorum.handover.Handover;
+import sectorum.handover.Slice;
 import sectorum.make.Worktop;
 import sectorum.measure.Field;
 import sectorum.measure.LengthUnit;
@@ -106,8 +107,8 @@ class ExtremesTest {
                     OrderTasks order = Workup.order("p", plan, worked, top, workshop);
                     Days days = Workup.days(plan, order, List.of(), workshop, 0);
                     List<Instruction> steps = Workup.instructions(plan, worked, top, Tiers.BENCH.tape(), order, days);
-                    Handover handover = Workup.handover(plan, worked, steps, days);
-                    assertThat(Workup.pages(plan, worked, handover, LengthUnit.MM, "12 December"))
+                    Handover handover = Workup.handover(plan, worked, top, Slice.USUAL, steps, days);
+                    assertThat(Workup.pages(plan, worked, handover, Paper.A4, LengthUnit.MM, "12 December"))
                             .isNotEmpty();
                     List<Pack.Entry> entries = new ArrayList<>();
                     for (Drawing d : Workup.drawings(tier, worked.tiers().get(0), Tiers.BENCH)) {

@@ -14,7 +14,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.make.Batch;
-import sectorum.make.Recipe;
 import sectorum.material.Material;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Stand;
@@ -45,6 +44,9 @@ class FiguresTest {
         "TWISTED_ROPE, 90, 20",
         "COMBED_STRIPE, 240, 20",
         "COLLAR_STRIPE, 40, 25",
+        "BAKED_LAYER, 300, 20",
+        "LIP_METRE, 90, 3",
+        "TOP_BOARD, 300, 2",
         "LAYER, 240, 10",
         "COATED_DM2, 60, 10",
         "COVERED_DM2, 45, 15",
@@ -73,7 +75,7 @@ class FiguresTest {
     @ParameterizedTest
     @EnumSource(Rate.class)
     void everyRateIsInThatTable(Rate rate) {
-        assertThat(Rate.values()).hasSize(37);
+        assertThat(Rate.values()).hasSize(40);
         assertThat(rate.minutes(1)).isPositive();
     }
 
@@ -264,11 +266,5 @@ class FiguresTest {
                 "p", "P", OwnPiece.Form.PLAQUE, wide, high, 3, 1, Material.GUM, false, null, null, null, null, null);
         assertThat(piece.picks()).isEqualTo(picks);
         assertThat(piece.buried()).isCloseTo(deep, within(5e-5));
-    }
-
-    @Test
-    void aSugarSheetIsPressedFromCasterSugar() {
-        assertThat(Recipe.SUGAR_SHEET.parts()).extracting(Recipe.Part::name).contains("caster sugar");
-        assertThat(Recipe.COOKED_SUGAR.scaled(500).note()).contains("146 to 154", "children");
     }
 }

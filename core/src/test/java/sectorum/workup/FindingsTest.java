@@ -238,6 +238,7 @@ class FindingsTest {
         shown.addAll(CutFigureTest.rules());
         shown.addAll(AheadRulesTest.rules());
         shown.add("fit.former");
+        shown.add("fit.recipe");
         shown.addAll(BuildTest.shown().keySet());
         shown.addAll(DayRulesTest.shown().keySet());
         assertThat(known).containsExactlyInAnyOrderElementsOf(shown);

@@ -26,6 +26,7 @@ import sectorum.plan.Sticks;
 import sectorum.plan.Tier;
 import sectorum.surface.SurfaceKind;
 import sectorum.tasks.Instruction;
+import sectorum.template.Paper;
 import sectorum.template.Sheet;
 import sectorum.tier.TierWorkup;
 
@@ -174,7 +175,8 @@ class HandoverTest {
     @Test
     void onPaperNothingLeavesTheSheetAndEverythingIsThere() {
         Planned p = planned();
-        List<Sheet> sheets = Workup.pages(p.plan(), p.worked(), p.handover(), LengthUnit.CM, "1 December 2026");
+        List<Sheet> sheets =
+                Workup.pages(p.plan(), p.worked(), p.handover(), Paper.A4, LengthUnit.CM, "1 December 2026");
         assertThat(sheets).hasSizeBetween(2, 3);
         List<String> words = new ArrayList<>();
         for (Sheet sheet : sheets) {

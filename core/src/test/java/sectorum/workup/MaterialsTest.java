@@ -1,6 +1,7 @@
 package sectorum.workup;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static sectorum.material.Material.Shaping.BAKED;
 import static sectorum.material.Material.Shaping.COUNTED;
 import static sectorum.material.Material.Shaping.LIQUID;
 import static sectorum.material.Material.Shaping.SHEET;
@@ -45,7 +46,15 @@ class MaterialsTest {
         "SPIRIT, 0.8, false, LIQUID, alcohol, NONE, USUAL",
         "OIL, 0.92, false, LIQUID, '', NONE, USUAL",
         "AIRBRUSH, 1, false, LIQUID, '', NONE, USUAL",
-        "GLAZE, 0.9, false, LIQUID, alcohol, NONE, USUAL"
+        "GLAZE, 0.9, false, LIQUID, alcohol, NONE, USUAL",
+        "SYRUP, 1.25, false, LIQUID, '', NONE, USUAL",
+        "JAM, 1.25, false, PIPED, '', ITSELF, USUAL",
+        "CURD, 1.1, false, PIPED, egg milk, ITSELF, USUAL",
+        "CREAM, 0.5, false, PIPED, milk, ITSELF, USUAL",
+        "PIPING_GEL, 1.25, false, PIPED, '', ITSELF, USUAL",
+        "SPONGE, 0.7, false, BAKED, egg gluten milk, ITSELF, USUAL",
+        "RICH_CAKE, 0.95, false, BAKED, egg gluten milk, ITSELF, USUAL",
+        "FRUIT_CAKE, 1.15, false, BAKED, egg gluten milk nuts, ITSELF, USUAL"
     })
     void materials(
             Material material,
@@ -55,7 +64,7 @@ class MaterialsTest {
             String allergens,
             Adhesive joint,
             Spare spare) {
-        assertThat(Material.values()).hasSize(26);
+        assertThat(Material.values()).hasSize(34);
         assertThat(material.density()).isEqualTo(density);
         assertThat(material.isHard()).isEqualTo(hard);
         assertThat(material.shaping()).isEqualTo(shaping);
@@ -67,7 +76,13 @@ class MaterialsTest {
                 .isEqualTo(List.of(SHEET, COUNTED, STREWN, LIQUID).contains(shaping));
         assertThat(material.isSized()).isEqualTo(material == Material.PEARL);
         assertThat(material.isShaped())
-                .isEqualTo(!List.of(COUNTED, STREWN, LIQUID).contains(shaping));
+                .isEqualTo(!List.of(COUNTED, STREWN, LIQUID, BAKED).contains(shaping) && !material.isSoft());
+        assertThat(material.isBaked()).isEqualTo(shaping == BAKED);
+        assertThat(material.isSoft())
+                .isEqualTo(List.of("JAM", "CURD", "CREAM", "PIPING_GEL").contains(material.name()));
+        assertThat(material.fills())
+                .isEqualTo(List.of("BUTTERCREAM", "GANACHE", "JAM", "CURD", "CREAM")
+                        .contains(material.name()));
     }
 
     /** Hours at 2 mm, or minutes until it is cool; a coat's rest; what is mixed of what; CMC in dry and in close weather. */

@@ -13,16 +13,20 @@ import sectorum.days.Moments;
 import sectorum.days.OrderTasks;
 import sectorum.days.Workshop;
 import sectorum.handover.Handover;
+import sectorum.handover.Slice;
+import sectorum.make.Worktop;
 import sectorum.plan.Agenda;
+import sectorum.plan.Brief;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Span;
+import sectorum.plan.Tier;
 import sectorum.tasks.Days;
 import sectorum.tasks.Instruction;
 import sectorum.tier.StackWorkup;
 
 /** A plan in its days: two tiers, quilted and hung with swags, ready on Saturday 12 December 2026 at two. */
-record Planned(Plan plan, Workshop workshop, LocalDateTime now) {
+record Planned(Plan plan, Workshop workshop, LocalDateTime now, Stock stock) {
     static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
     static final LocalDateTime EARLY = LocalDateTime.of(2026, 11, 25, 9, 0);
 
@@ -33,19 +37,30 @@ record Planned(Plan plan, Workshop workshop, LocalDateTime now) {
                 .plan()
                 .readyBy("2026-12-12T14:00")
                 .with(List.of(pieces));
-        return new Planned(plan, Workshop.usual(ZONE), EARLY);
+        return new Planned(plan, Workshop.usual(ZONE), EARLY, Stock.NONE);
+    }
+
+    /** One tier alone. */
+    static Planned of(Tier tier) {
+        Plan plan = new Plan(
+                Plan.FORMAT, Plan.VERSION, "A plan", "2026-12-12T14:00", Brief.EMPTY, List.of(), List.of(tier));
+        return of().with(plan);
+    }
+
+    Planned stocked(Stock other) {
+        return new Planned(plan, workshop, now, other);
     }
 
     Planned with(Plan other) {
-        return new Planned(other, workshop, now);
+        return new Planned(other, workshop, now, stock);
     }
 
     Planned at(Workshop other) {
-        return new Planned(plan, other, now);
+        return new Planned(plan, other, now, stock);
     }
 
     Planned now(LocalDateTime other) {
-        return new Planned(plan, workshop, other);
+        return new Planned(plan, workshop, other, stock);
     }
 
     /** Some of the agenda settled, the rest as usual. */
@@ -65,8 +80,12 @@ record Planned(Plan plan, Workshop workshop, LocalDateTime now) {
         return Workup.of(plan, Tiers.BENCH);
     }
 
+    Worktop top() {
+        return Workup.worktop(plan, worked(), stock);
+    }
+
     OrderTasks order() {
-        return Workup.order("plan-1", plan, worked(), Workup.worktop(plan, worked(), Stock.NONE), workshop);
+        return Workup.order("plan-1", plan, worked(), top(), workshop);
     }
 
     Days days() {
@@ -86,11 +105,10 @@ record Planned(Plan plan, Workshop workshop, LocalDateTime now) {
     }
 
     List<Instruction> steps() {
-        return Workup.instructions(
-                plan, worked(), Workup.worktop(plan, worked(), Stock.NONE), Tiers.BENCH.tape(), order(), days());
+        return Workup.instructions(plan, worked(), top(), Tiers.BENCH.tape(), order(), days());
     }
 
     Handover handover() {
-        return Workup.handover(plan, worked(), steps(), days());
+        return Workup.handover(plan, worked(), top(), Slice.USUAL, steps(), days());
     }
 }

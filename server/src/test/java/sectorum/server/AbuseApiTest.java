@@ -105,8 +105,8 @@ class AbuseApiTest extends OverHttp {
         "GET, /api/nothing, application/json, 404",
         "GET, /error, application/json, 404",
         "DELETE, /api/plans, application/json, 405",
-        "GET, /api/recipe?name=royal&grams=1d, application/json, 400",
-        "GET, /api/recipe?name=royal&grams=0x1p9, application/json, 400",
+        "GET, /api/recipes/scaled?id=royal&grams=1d, application/json, 400",
+        "GET, /api/recipes/scaled?id=royal&grams=0x1p9, application/json, 400",
         "POST, /api/plans/1/pictures?caption=%zz, application/json, 400",
         "POST, /api/plans/1/pictures?caption=%ED%A0%80, application/json, 400"
     })

@@ -103,7 +103,9 @@ class DaysApiTest extends OverHttp {
     @Test
     void savingsAreToldWithWhenWorkWouldBeginThen() {
         Plan plan = demo("observatory-gala");
-        JsonNode savings = http.post("/api/days/savings", asked(plan)).json();
+        Http.Answer answer = http.post("/api/days/savings", asked(plan));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        JsonNode savings = answer.json();
         assertThat(savings.size()).isPositive();
         String first = days(plan).get("first").asString();
         assertThat(savings.valueStream())

@@ -15,6 +15,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.plan.Table;
+import sectorum.server.recipes.Recipes;
 import sectorum.server.tenancy.Tenancy;
 
 /** What the workshop owns. */
@@ -23,10 +24,12 @@ public class Cupboard {
     private static final int MOST = 2000;
 
     private final ItemRepository items;
+    private final Recipes recipes;
     private final Tenancy tenancy;
 
-    Cupboard(ItemRepository items, Tenancy tenancy) {
+    Cupboard(ItemRepository items, Recipes recipes, Tenancy tenancy) {
         this.items = items;
+        this.recipes = recipes;
         this.tenancy = tenancy;
     }
 
@@ -47,10 +50,10 @@ public class Cupboard {
                 .orElse(0);
     }
 
-    /** What is there, and what an hour costs here. */
+    /** What is there, what an hour costs here, and by which recipes it is worked. */
     @Transactional
     public Stock stock() {
-        return new Stock(all(), tenancy.settings().hour());
+        return new Stock(all(), tenancy.settings().hour(), recipes.book());
     }
 
     /** The person whose turn it is at the bench, with the workshop's rounds on the shelf. */

@@ -13,12 +13,20 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PageMode;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDBorderStyleDictionary;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageDestination;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageFitWidthDestination;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDDocumentOutline;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import sectorum.drawing.Ink;
 import sectorum.measure.LengthUnit;
+import sectorum.template.Booklet;
 import sectorum.template.Sheet;
 
 /** Sheets as a PDF, one page each, a millimetre on the page a millimetre on the paper. */
@@ -39,13 +47,11 @@ public final class PdfWriter {
         heavy = font("SourceSans3_600SemiBold.ttf");
     }
 
-    /** @param unit in which lengths in the words are shown */
-    public static byte[] write(String title, List<Sheet> sheets, LengthUnit unit) {
-        return write(title, sheets, unit, done -> {});
-    }
-
-    /** @param done told after each sheet how many there are; an exception from it ends the work */
-    public static byte[] write(String title, List<Sheet> sheets, LengthUnit unit, IntConsumer done) {
+    /**
+     * @param unit in which lengths in the words are shown
+     * @param done told after each sheet how many there are; an exception from it ends the work
+     */
+    public static byte[] write(String title, Booklet booklet, LengthUnit unit, IntConsumer done) {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PDDocumentInformation about = new PDDocumentInformation();
@@ -53,10 +59,14 @@ public final class PdfWriter {
             about.setCreator("Sectorum");
             document.setDocumentInformation(about);
             PdfWriter writer = new PdfWriter(unit, document);
-            for (int i = 0; i < sheets.size(); i++) {
-                writer.page(sheets.get(i));
+            for (int i = 0; i < booklet.sheets().size(); i++) {
+                writer.page(booklet.sheets().get(i));
                 done.accept(i + 1);
             }
+            if (!booklet.marks().isEmpty()) {
+                writer.outline(booklet);
+            }
+            writer.links(booklet);
             // A viewer that shrinks to the printable area spoils every template: ask it not to.
             PDViewerPreferences asked = new PDViewerPreferences(new org.apache.pdfbox.cos.COSDictionary());
             asked.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
@@ -65,6 +75,41 @@ public final class PdfWriter {
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException("The PDF could not be written", e);
+        }
+    }
+
+    private PDPageDestination to(int sheet) {
+        PDPageFitWidthDestination destination = new PDPageFitWidthDestination();
+        destination.setPage(document.getPage(sheet));
+        return destination;
+    }
+
+    private void outline(Booklet booklet) {
+        PDDocumentOutline outline = new PDDocumentOutline();
+        for (Booklet.Mark mark : booklet.marks()) {
+            PDOutlineItem item = new PDOutlineItem();
+            item.setTitle(mark.title());
+            item.setDestination(to(mark.sheet()));
+            outline.addLast(item);
+        }
+        document.getDocumentCatalog().setDocumentOutline(outline);
+        document.getDocumentCatalog().setPageMode(PageMode.USE_OUTLINES);
+    }
+
+    private void links(Booklet booklet) throws IOException {
+        for (Booklet.Link link : booklet.links()) {
+            double high = booklet.sheets().get(link.on()).height();
+            PDAnnotationLink press = new PDAnnotationLink();
+            press.setRectangle(new PDRectangle(
+                    (float) (link.x() * POINTS),
+                    (float) ((high - link.y() - link.height()) * POINTS),
+                    (float) (link.width() * POINTS),
+                    (float) (link.height() * POINTS)));
+            PDBorderStyleDictionary none = new PDBorderStyleDictionary();
+            none.setWidth(0);
+            press.setBorderStyle(none);
+            press.setDestination(to(link.to()));
+            document.getPage(link.on()).getAnnotations().add(press);
         }
     }
 

@@ -28,6 +28,7 @@ import sectorum.outline.OutlineKind;
 import sectorum.plan.Coat;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Tier;
+import sectorum.recipe.RecipeBook;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.tenancy.Preferences;
 import sectorum.server.tenancy.Tenancy;
@@ -86,10 +87,26 @@ class BenchController {
      * @param coats whether tiers are coated or covered with it
      * @param pieces whether a piece can be made of it
      * @param dries whether it dries hard, or firm
+     * @param fills whether layers are filled with it
+     * @param made whether a recipe can make it
      */
-    record MaterialChoice(Material material, String words, boolean coats, boolean pieces, boolean dries) {
+    record MaterialChoice(
+            Material material,
+            String words,
+            boolean coats,
+            boolean pieces,
+            boolean dries,
+            boolean fills,
+            boolean made) {
         static MaterialChoice of(Material m) {
-            return new MaterialChoice(m, m.words(), m.coats(), m.isShaped(), !Double.isNaN(m.dryingHours()));
+            return new MaterialChoice(
+                    m,
+                    m.words(),
+                    m.coats(),
+                    m.isShaped(),
+                    !Double.isNaN(m.dryingHours()),
+                    m.fills(),
+                    !m.isBoughtReady() || RecipeBook.usual(m).isPresent());
         }
     }
 

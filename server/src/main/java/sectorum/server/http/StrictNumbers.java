@@ -19,7 +19,9 @@ class StrictNumbers {
         binder.registerCustomEditor(long.class, new Strict(WHOLE, Long::valueOf));
         binder.registerCustomEditor(Long.class, new Strict(WHOLE, Long::valueOf));
         binder.registerCustomEditor(int.class, new Strict(WHOLE, Integer::valueOf));
+        binder.registerCustomEditor(Integer.class, new Strict(WHOLE, Integer::valueOf));
         binder.registerCustomEditor(double.class, new Strict(DECIMAL, Double::valueOf));
+        binder.registerCustomEditor(Double.class, new Strict(DECIMAL, Double::valueOf));
     }
 
     private static final class Strict extends PropertyEditorSupport {

@@ -3,15 +3,11 @@ package sectorum.server.http;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
-import java.io.IOException;
-import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -35,8 +31,9 @@ import sectorum.server.cupboard.Cupboard;
 import sectorum.server.documents.DxfWriter;
 import sectorum.server.documents.PdfWriter;
 import sectorum.server.documents.SvgWriter;
+import sectorum.server.http.PackStream.Packing;
 import sectorum.server.tenancy.Tenancy;
-import sectorum.server.tenancy.WorkshopSettings;
+import sectorum.template.Booklet;
 import sectorum.template.Heading;
 import sectorum.template.Pack;
 import sectorum.template.Paper;
@@ -45,7 +42,6 @@ import sectorum.template.Sheet;
 import sectorum.template.Tiling;
 import sectorum.tier.StackWorkup;
 import sectorum.workup.Workup;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Templates of a plan, saved or not: which there are, how they lie on paper, and as files. */
 @RestController
@@ -57,10 +53,10 @@ class TemplateController {
     private final Cupboard cupboard;
     private final Worked worked;
     private final Clock clock;
-    private final JsonMapper json;
+    private final PackStream packs;
 
-    TemplateController(Tenancy tenancy, Cupboard cupboard, Worked worked, Clock clock, JsonMapper json) {
-        this.json = json;
+    TemplateController(Tenancy tenancy, Cupboard cupboard, Worked worked, Clock clock, PackStream packs) {
+        this.packs = packs;
         this.tenancy = tenancy;
         this.worked = worked;
         this.cupboard = cupboard;
@@ -85,9 +81,6 @@ class TemplateController {
 
     /** A sheet of paper as it will be printed. */
     record Laid(double width, double height, String svg) {}
-
-    /** How far a pack is; the PDF in base 64 at the end. */
-    record Packing(int done, int of, @Absent String pdf) {}
 
     /** A template and its tier. */
     private record Known(Tier tier, Drawing drawing) {
@@ -131,7 +124,10 @@ class TemplateController {
     @PostMapping(value = "/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@RequestBody TemplateRequest order) {
         byte[] pdf = PdfWriter.write(
-                title(order), pack(order), tenancy.person().preferences().unit());
+                title(order),
+                Booklet.of(pack(order)),
+                tenancy.person().preferences().unit(),
+                done -> {});
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(pdf);
     }
 
@@ -144,39 +140,27 @@ class TemplateController {
                             schema = @Schema(implementation = Packing.class)))
     @PostMapping(value = "/pack", produces = MediaType.APPLICATION_NDJSON_VALUE)
     ResponseEntity<StreamingResponseBody> packed(@RequestBody TemplateRequest order) {
-        List<Sheet> sheets = pack(order);
-        LengthUnit unit = tenancy.person().preferences().unit();
-        String title = title(order);
-        StreamingResponseBody body = out -> {
-            byte[] pdf =
-                    PdfWriter.write(title, sheets, unit, done -> tell(out, new Packing(done, sheets.size(), null)));
-            String encoded = Base64.getEncoder().encodeToString(pdf);
-            tell(out, new Packing(sheets.size(), sheets.size(), encoded));
-        };
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_NDJSON).body(body);
+        return packs.of(
+                title(order),
+                Booklet.of(pack(order)),
+                tenancy.person().preferences().unit());
     }
 
-    private void tell(OutputStream out, Packing packing) {
-        try {
-            out.write(json.writeValueAsBytes(packing));
-            out.write('\n');
-            out.flush();
-        } catch (IOException gone) {
-            throw new UncheckedIOException("Nobody waits for the pack any more", gone);
-        }
-    }
-
-    /** One template, unsplit. */
+    /** One template, unsplit, with where it belongs, its date and the lines to measure. */
     @PostMapping(value = "/svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(@RequestBody TemplateRequest order) {
-        String svg = SvgWriter.write(one(order), tenancy.person().preferences().unit());
+        Known one = one(order);
+        String svg = SvgWriter.write(
+                Tiling.headed(one.drawing(), heading(order, one.tier())),
+                tenancy.person().preferences().unit());
         return file("image/svg+xml", svg);
     }
 
     /** One template for a cutting machine. */
     @PostMapping(value = "/dxf", produces = "image/vnd.dxf")
     ResponseEntity<byte[]> dxf(@RequestBody TemplateRequest order) {
-        String dxf = DxfWriter.write(one(order), tenancy.person().preferences().unit());
+        String dxf = DxfWriter.write(
+                one(order).drawing(), tenancy.person().preferences().unit());
         return file("image/vnd.dxf", dxf);
     }
 
@@ -186,13 +170,13 @@ class TemplateController {
                 .body(text.getBytes(StandardCharsets.UTF_8));
     }
 
-    private Drawing one(TemplateRequest order) {
+    private Known one(TemplateRequest order) {
         List<Known> chosen = known(order);
         if (chosen.size() != 1) {
             throw new Refused(
                     "names", Phrase.of("Such a file holds one template; {} are named.", Quantity.count(chosen.size())));
         }
-        return chosen.get(0).drawing();
+        return chosen.get(0);
     }
 
     private List<Known> known(TemplateRequest order) {
@@ -229,8 +213,7 @@ class TemplateController {
     }
 
     private Printer printer(TemplateRequest order) {
-        WorkshopSettings settings = tenancy.settings();
-        return new Printer(order.paper(), settings.printedAcross(), settings.printedDown());
+        return tenancy.settings().printer(order.paper());
     }
 
     private Heading heading(TemplateRequest order, @Absent Tier tier) {

@@ -4,14 +4,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import sectorum.bench.Bench;
 import sectorum.build.Build;
-import sectorum.make.Recipe;
 import sectorum.make.Worktop;
 import sectorum.plan.Plan;
 import sectorum.server.cupboard.Cupboard;
@@ -65,11 +62,6 @@ class WorktopController {
     @PostMapping("/api/quicker")
     List<Quicker> quicker(@RequestBody Slow slow) {
         return Quicker.of(PlacedTier.of(slow.plan(), slow.tier()), slow.dressing(), slow.bench());
-    }
-
-    @GetMapping("/api/recipe")
-    Recipe.Scaled recipe(@RequestParam String name, @RequestParam double grams) {
-        return Recipe.of(name).scaled(grams);
     }
 
     @PostMapping(value = "/api/worktop/cuts", produces = "text/csv")

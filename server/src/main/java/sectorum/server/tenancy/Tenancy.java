@@ -20,6 +20,12 @@ public class Tenancy {
         return person().workshopId();
     }
 
+    /** The same, held until the transaction is over: what must fit together in it is changed one after the other. */
+    @Transactional
+    public long held() {
+        return workshops.held(workshop()).map(WorkshopRow::id).orElseThrow();
+    }
+
     /** The person at the bench. */
     @Transactional
     public PersonRow person() {

@@ -43,6 +43,15 @@ class WorkshopRow {
     @Absent
     private Integer freezer;
 
+    @Absent
+    private Double margin;
+
+    @Column(name = "slice_wide_mm")
+    private double sliceWide;
+
+    @Column(name = "slice_deep_mm")
+    private double sliceDeep;
+
     protected WorkshopRow() {}
 
     String name() {
@@ -55,7 +64,19 @@ class WorkshopRow {
 
     WorkshopSettings settings() {
         List<String> days = week.isEmpty() ? List.of() : List.of(week.split(";", -1));
-        return new WorkshopSettings(hour, coin, printedAcross, printedDown, zone, days, hands, fridge, freezer);
+        return new WorkshopSettings(
+                hour,
+                coin,
+                printedAcross,
+                printedDown,
+                zone,
+                days,
+                hands,
+                fridge,
+                freezer,
+                margin,
+                sliceWide,
+                sliceDeep);
     }
 
     void settle(WorkshopSettings settings) {
@@ -68,5 +89,8 @@ class WorkshopRow {
         hands = settings.hands();
         fridge = settings.fridge();
         freezer = settings.freezer();
+        margin = settings.margin();
+        sliceWide = settings.slice().wide();
+        sliceDeep = settings.slice().deep();
     }
 }

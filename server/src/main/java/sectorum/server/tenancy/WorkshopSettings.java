@@ -8,11 +8,14 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import sectorum.bench.Storage;
 import sectorum.days.Workshop;
+import sectorum.handover.Slice;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.template.Paper;
+import sectorum.template.Printer;
 
 /**
  * What holds for a whole workshop.
@@ -27,6 +30,9 @@ import sectorum.measure.Refused;
  * @param hands pairs of hands that work at the same time
  * @param fridge trays or tiers that the fridge takes; absent: not counted
  * @param freezer the same for the freezer
+ * @param margin a share on top of what a cake costs; absent: no price is asked
+ * @param sliceWide of a slice as it is seen from outside, mm; absent: 25
+ * @param sliceDeep of a slice from the outside in, mm; absent: 50
  */
 public record WorkshopSettings(
         @Absent Double hour,
@@ -37,9 +43,14 @@ public record WorkshopSettings(
         List<String> week,
         int hands,
         @Absent Integer fridge,
-        @Absent Integer freezer) {
+        @Absent Integer freezer,
+        @Absent Double margin,
+        @Absent Double sliceWide,
+        @Absent Double sliceDeep) {
     private static final Field PRINTED = Field.length(
             "printedAcross", "The printed line", 90, 110, 100, "Measure the line of 100 mm on a printed sheet.");
+
+    private static final double MOST_MARGIN = 20;
 
     public WorkshopSettings {
         coin = coin == null ? "" : coin.strip();
@@ -56,6 +67,17 @@ public record WorkshopSettings(
                 : week.stream().map(d -> d == null ? "" : d).toList();
         places("fridge", "The fridge", fridge);
         places("freezer", "The freezer", freezer);
+        if (margin != null && !(margin >= 0 && margin <= MOST_MARGIN)) {
+            throw new Refused(
+                    "margin",
+                    Phrase.of(
+                            "A margin of {} is outside 0 to {}: it is a share on top of the cost, 0.4 for 40 %. Leave it empty"
+                                    + " where no price is asked.",
+                            Quantity.plain(margin), Quantity.plain(MOST_MARGIN)));
+        }
+        sliceWide = sliceWide == null ? Slice.USUAL.wide() : sliceWide;
+        sliceDeep = sliceDeep == null ? Slice.USUAL.deep() : sliceDeep;
+        new Slice(sliceWide, sliceDeep);
         // Kept as they are read, so that what is typed loosely is stored in one form.
         Workshop works = workshop(zone(zone), week, hands, Map.of());
         week = week.isEmpty()
@@ -82,6 +104,16 @@ public record WorkshopSettings(
                             "\"{}\" is no place with a clock of its own. Write it like Europe/Paris, or leave it empty.",
                             Quantity.text(zone)));
         }
+    }
+
+    /** A slice as it is cut here. */
+    public Slice slice() {
+        return new Slice(sliceWide, sliceDeep);
+    }
+
+    /** The printer with this paper in it. */
+    public Printer printer(Paper paper) {
+        return new Printer(paper, printedAcross, printedDown);
     }
 
     /** Who works when; formers are the cupboard's. */

@@ -22,13 +22,14 @@ import sectorum.bench.ThingKind;
 import sectorum.measure.Refused;
 import sectorum.measure.Values;
 import sectorum.plan.Table;
+import sectorum.server.recipes.Recipes;
 import sectorum.server.tenancy.Tenancy;
 
 /** Stock taken and put back, and a cupboard that has its limits. */
 class CupboardTest {
     private final ItemRepository items = mock(ItemRepository.class);
     private final Tenancy tenancy = mock(Tenancy.class);
-    private final Cupboard cupboard = new Cupboard(items, tenancy);
+    private final Cupboard cupboard = new Cupboard(items, mock(Recipes.class), tenancy);
 
     @BeforeEach
     void workshop() {
