@@ -8,6 +8,7 @@ import { length, mass, say } from '../units/units';
 export function PieceLedger({ piece, worked }: { piece: OwnPiece; worked: PieceWorkup }) {
   const { unit } = usePreferences();
   const { dries } = worked;
+  const waits = worked.waits ?? dries?.high;
   return (
     <>
       <div>
@@ -21,15 +22,26 @@ export function PieceLedger({ piece, worked }: { piece: OwnPiece; worked: PieceW
           words="net"
         />
         <Lead number={span(worked.minutes)} unit="" words="of hands" />
-        {dries ? (
+        {waits !== undefined ? (
           <Lead
-            number={dries.high < 2 ? `${Math.round(dries.high * 60)} min` : `${Math.round(dries.high)} h`}
+            number={waited(waits)}
             unit=""
-            words={dries.until === 'handled' ? 'until it may be handled' : 'until it is ready'}
+            words={
+              worked.waits === undefined && dries?.until === 'handled'
+                ? 'until it may be handled'
+                : 'until it is ready'
+            }
           />
         ) : null}
       </div>
-      {dries ? <p className="note">{dried(dries)}</p> : null}
+      {dries ? (
+        <p className="note">
+          {worked.waits === undefined
+            ? ''
+            : `All waits of its parts together. Then the whole, ${waited(dries.high)}: `}
+          {dried(dries)}
+        </p>
+      ) : null}
       <dl aria-label="Parts of one">
         {worked.parts.map((p, i) => (
           <Row key={i} label={`${p.each} × ${say(p.what, unit)}`}>
@@ -69,6 +81,10 @@ export function PieceLedger({ piece, worked }: { piece: OwnPiece; worked: PieceW
 }
 
 /** How long until it may be handled and until it is hard, and which of them it waits for. */
+function waited(hours: number): string {
+  return hours < 2 ? `${Math.round(hours * 60)} min` : `${Math.round(hours)} h`;
+}
+
 function dried(d: NonNullable<PieceWorkup['dries']>): string {
   const between =
     d.high < 2

@@ -208,6 +208,7 @@ export const api = {
   keepSwatch: (body: Swatch) => got(http.POST('/api/swatches', { body })),
   takeOutSwatch: async (id: number): Promise<void> =>
     void (await http.DELETE('/api/swatches/{id}', of({ id }))),
+  shades: (body: Schemas['DoseRequest']) => got(http.POST('/api/swatches/shades', { body })),
   reach: (body: Schemas['ShadeRequest']) => got(http.POST('/api/swatches/reach', { body })),
   layOut: (id: number, plan: Plan) => got(http.POST('/api/lay-out', { body: { id, plan } })),
   price: (id: number, plan: Plan) => got(http.POST('/api/price', { body: { id, plan } })),

@@ -2861,6 +2861,8 @@ export interface components {
             recipe?: components["schemas"]["PieceRecipe"];
             shade?: string;
             dries?: components["schemas"]["Dries"];
+            /** Format: double */
+            waits?: number;
         };
         Place: {
             tier: string;

@@ -25,6 +25,7 @@ export function Colouring({ top }: { top: Worktop }) {
   return (
     <>
       <Reach batches={coloured} swatches={swatches ?? []} />
+      <Doses swatches={swatches ?? []} />
       <section aria-label="Colours seen" className="mt-8">
         <div className="flex items-end justify-between border-b-[3px] border-ink pb-1">
           <h2 className="heading">Colours seen</h2>
@@ -69,7 +70,9 @@ function Reach({ batches, swatches }: { batches: Batch[]; swatches: Swatch[] }) 
   const [hours, setHours] = useState(LATER_H);
   const [have, setHave] = useState(0);
   const [grams, setGrams] = useState<number | null>(null);
-  const batch = batches.find((b) => b.id === chosen) ?? batches[0];
+  // What has been seen of a colour can be reckoned at once: such a batch is shown first.
+  const known = batches.find((b) => swatches.some((s) => s.material === b.material));
+  const batch = batches.find((b) => b.id === chosen) ?? known ?? batches[0];
   const pots = [
     ...new Map(
       swatches.filter((s) => s.material === batch?.material).map((s) => [s.colour.toLowerCase(), s.colour]),
@@ -176,6 +179,57 @@ function Reach({ batches, swatches }: { batches: Batch[]; swatches: Swatch[] }) 
           </p>
         </div>
       ) : null}
+    </section>
+  );
+}
+
+/** This dose now, this shade then. */
+function Doses({ swatches }: { swatches: Swatch[] }) {
+  const { words } = useMaterials();
+  const [chosen, setChosen] = useState('');
+  const [dose, setDose] = useState(1);
+  const [hours, setHours] = useState(LATER_H);
+  const kinds = [
+    ...new Map(swatches.map((s) => [`${s.colour.toLowerCase()} in ${s.material}`, s])).entries(),
+  ];
+  const seen = kinds.find(([key]) => key === chosen)?.[1] ?? kinds[0]?.[1];
+  const { data, error } = useQuery({
+    queryKey: ['shades', seen?.colour, seen?.material, dose, hours, swatches],
+    queryFn: () => api.shades({ colour: seen!.colour, material: seen!.material, dose, hours }),
+    enabled: seen !== undefined,
+    retry: false,
+    placeholderData: (before) => before,
+  });
+  if (seen === undefined) {
+    return null;
+  }
+  const number = (set: (n: number) => void, usual: number) => async (n: number | null) => {
+    set(n ?? usual);
+    return null;
+  };
+  return (
+    <section aria-label="This dose, this shade" className="mt-8">
+      <h2 className="heading border-b-[3px] border-ink pb-1">This dose now, this shade then</h2>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2 py-3">
+        <Pick
+          label="Colour"
+          value={`${seen.colour.toLowerCase()} in ${seen.material}`}
+          options={kinds.map(([name, s]) => ({ name, label: `${s.colour} in ${words(s.material)}` }))}
+          onChoice={setChosen}
+        />
+        <NumberField label="In 100 g" suffix="g" value={dose} onNumber={number(setDose, 1)} />
+        <NumberField label="After" suffix="h" value={hours} onNumber={number(setHours, LATER_H)} />
+        {error ? (
+          <p role="alert" className="text-stop">
+            {problemOf(error).detail}
+          </p>
+        ) : data ? (
+          <>
+            <Patch shade={data.now} words="as it is mixed" />
+            <Patch shade={data.later} words={`after ${decimal(hours)} h`} />
+          </>
+        ) : null}
+      </div>
     </section>
   );
 }

@@ -1,5 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
-import { api, type Filled, type InBook, type Inside, type Tier, type Worktop } from '../api/client';
+import type { Filled, Inside, Tier, Worktop } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
 import { withField } from '../plan/edit';
 import { onTier } from '../plan/edits';
@@ -9,13 +8,9 @@ import { LengthField } from '../ui/typed';
 import { useMaterials, usePreferences } from '../units/preferences';
 import { length, mass } from '../units/units';
 import { Coats } from './coats';
+import { useRecipes } from './use';
 
 const USUAL = 'usual';
-
-/** The workshop's recipes and those that ship, the workshop's first. */
-export function useRecipes(): InBook[] {
-  return useQuery({ queryKey: ['recipes'], queryFn: api.recipes }).data ?? [];
-}
 
 /** What is inside each tier, under it and in its join; then its coats. */
 export function InsideRoom({ top }: { top: Worktop }) {

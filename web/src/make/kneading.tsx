@@ -9,9 +9,9 @@ import { tell, tellBad } from '../ui/toasts';
 import { useMaterials, usePreferences } from '../units/preferences';
 import { length, mass } from '../units/units';
 import { batchWords, formWords, lid } from '../units/words';
-import { usedAs, useRecipes } from './inside';
+import { usedAs } from './inside';
 import { Lump, Sum } from './lump';
-import { useCupboardChanged } from './use';
+import { useCupboardChanged, useRecipes } from './use';
 
 /** Batches in the order of rolling, each with what it is the sum of and what it is mixed from. */
 export function Kneading({ top }: { top: Worktop }) {

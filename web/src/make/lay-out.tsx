@@ -5,13 +5,13 @@ import { api, type LayScope, problemOf, type ToLay } from '../api/client';
 import { useOpen, usePlan } from '../plan/context';
 import { tick } from '../plan/document-edits';
 import { usePlanId } from '../plan/use';
-import { usePacking } from '../print/packing';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Pick } from '../ui/select';
-import { day } from '../units/days';
+import { date } from '../units/days';
 import { usePreferences } from '../units/preferences';
 import { mass, say } from '../units/units';
+import { usePacking } from './packing';
 
 const GROUPS: { key: ToLay['group']; words: string }[] = [
   { key: 'tools', words: 'Tools' },
@@ -49,7 +49,7 @@ export function LayOutRoom() {
   const dated = data.days.length > 0;
   const scopes = by === 'day' && dated ? data.days : data.jobs;
   const scope = scopes.find((s) => s.key === key) ?? scopes[0];
-  const named = (s: LayScope) => (by === 'day' && dated ? day(`${s.key}T00:00`) : s.name);
+  const named = (s: LayScope) => (by === 'day' && dated ? date(s.key) : s.name);
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end gap-3">

@@ -28,22 +28,19 @@ export function PriceBlock() {
   return (
     <section
       aria-label="Price"
-      className="mb-6 flex flex-wrap items-end gap-x-10 gap-y-3 border-b border-ink/30 pb-4"
+      className="mb-6 flex flex-wrap items-start gap-x-8 gap-y-3 border-b border-ink/30 pb-4"
     >
-      <div>
+      <div className="w-44">
         <p className="note">{price.price === undefined ? 'It costs' : 'Price'}</p>
-        <Lead
-          number={money(price.price ?? price.cost, coin)}
-          unit=""
-          words={least ? 'or more: something is not known' : ''}
-        />
+        <Lead number={money(price.price ?? price.cost, coin)} unit="" words="" />
+        {least ? <p className="note">or more: something in it has no price yet</p> : null}
       </div>
       <dl className="min-w-64">
         <Row label="Materials used">
           {money(price.materials, coin)}
           {price.unpriced > 0 ? ' +' : ''}
         </Row>
-        <Row label={`Hands, ${hours(price.minutes)}`}>
+        <Row label={`Hands for all of it, ${hours(price.minutes)}`}>
           {price.hands === undefined ? 'not counted' : money(price.hands, coin)}
         </Row>
         <Row label="Packs to buy for it">{money(price.packs, coin)}</Row>

@@ -8,7 +8,7 @@ import { Pick } from '../ui/select';
 import { tell } from '../ui/toasts';
 import { useMaterials } from '../units/preferences';
 import { mass } from '../units/units';
-import { useRecipesChanged } from './recipes';
+import { useRecipesChanged } from './use';
 
 const UNITS: { name: Ingredient['unit']; label: string }[] = [
   { name: 'gram', label: 'g' },

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Download, Plus, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { api, problemOf, type Recipe, type ScaledRecipe, type Worktop } from '../api/client';
@@ -7,9 +7,8 @@ import { NumberField } from '../ui/number';
 import { tell, tellBad } from '../ui/toasts';
 import { useMaterials } from '../units/preferences';
 import { decimal, mass } from '../units/units';
-import { useRecipes } from './inside';
 import { blank, copied, RecipeForm } from './recipe-form';
-import { save } from './use';
+import { save, useRecipes, useRecipesChanged } from './use';
 
 /** What the workshop makes itself, for what this plan needs, for any mass, or for what there is of one part. */
 export function Recipes({ top }: { top: Worktop }) {
@@ -58,18 +57,6 @@ export function Recipes({ top }: { top: Worktop }) {
       ) : null}
     </>
   );
-}
-
-/** Asks again for whatever was reckoned by recipes. */
-export function useRecipesChanged(): () => Promise<void> {
-  const client = useQueryClient();
-  return async () => {
-    await Promise.all(
-      ['recipes', 'recipe', 'worktop', 'days', 'handover'].map((key) =>
-        client.invalidateQueries({ queryKey: [key] }),
-      ),
-    );
-  };
 }
 
 function Files() {
@@ -182,7 +169,7 @@ function OneRecipe({ recipe, own, needed, edit }: OneProps) {
         <NumberField
           label={`Make ${recipe.name}`}
           hideLabel
-          value={Math.round(data.grams * 10) / 10}
+          value={weighed(data.grams)}
           suffix="g"
           onNumber={(n) => ask(n === null ? null : { grams: n })}
         />
@@ -226,7 +213,7 @@ function OneRecipe({ recipe, own, needed, edit }: OneProps) {
                   label={`There is of ${a.name}`}
                   hideLabel
                   className="inline-block [&_input]:w-20 [&_input]:text-right"
-                  value={Math.round(a.grams * 10) / 10}
+                  value={weighed(a.grams)}
                   suffix="g"
                   onNumber={(n) => ask(n === null ? null : { part: i, have: n })}
                 />
@@ -263,6 +250,11 @@ function OneRecipe({ recipe, own, needed, edit }: OneProps) {
       </p>
     </section>
   );
+}
+
+/** As a kitchen scale shows it: to the gram, and small amounts to the tenth. */
+function weighed(grams: number): number {
+  return grams < 100 ? Math.round(grams * 10) / 10 : Math.round(grams);
 }
 
 /** Level spoons, quarters as a set of spoons has them. */

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { api } from '../api/client';
+import { api, type InBook } from '../api/client';
 import { usePlan } from '../plan/context';
 
 /** What the open plan puts on the table, kept in sight while a newer one is worked out. */
@@ -23,6 +23,23 @@ export function useCupboardChanged(): () => Promise<void> {
   return async () => {
     await Promise.all(
       ['cupboard', 'bench', 'worktop', 'workshop'].map((key) =>
+        client.invalidateQueries({ queryKey: [key] }),
+      ),
+    );
+  };
+}
+
+/** The workshop's recipes and those that ship, the workshop's first. */
+export function useRecipes(): InBook[] {
+  return useQuery({ queryKey: ['recipes'], queryFn: api.recipes }).data ?? [];
+}
+
+/** Asks again for whatever was reckoned by recipes. */
+export function useRecipesChanged(): () => Promise<void> {
+  const client = useQueryClient();
+  return async () => {
+    await Promise.all(
+      ['recipes', 'recipe', 'worktop', 'days', 'handover'].map((key) =>
         client.invalidateQueries({ queryKey: [key] }),
       ),
     );

@@ -30,13 +30,19 @@ describe('files for others', () => {
     const box = svg.getAttribute('viewBox')!.split(' ').map(Number);
     expect(svg.getAttribute('width')).toBe(`${box[2]}mm`);
     expect(svg.getAttribute('height')).toBe(`${box[3]}mm`);
+    // Plan, tier and the day it was printed.
+    expect(svg.textContent).toMatch(/ · .+ · printed \d{1,2} \w{3} \d{4}/);
   });
 
   it('the DXF holds the same lines, y the other way, on a layer for each pen', () => {
     const dxf = new DxfParser().parseSync(dxfText)!;
     expect(Object.keys(dxf.tables.layer.layers)).toEqual(['CUT', 'MARK', 'GUIDE', 'TEXT']);
     const lines = dxf.entities.filter((e): e is IPolylineEntity => e.type === 'POLYLINE');
-    const paths = drawn();
+    // Before the template's own lines the SVG has those to measure, three for each way.
+    const checked = drawn();
+    expect(checked.slice(0, 6).filter((p) => Math.abs(spans(p).x - 100) < 0.001)).toHaveLength(1);
+    expect(checked.slice(0, 6).filter((p) => Math.abs(spans(p).y - 100) < 0.001)).toHaveLength(1);
+    const paths = checked.slice(6);
     expect(lines).toHaveLength(paths.length);
     lines.forEach((line, i) => {
       const a = spans(line.vertices);

@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { Download, Printer } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { api, type Laid, type Paper, problemOf, type TemplateOrder } from '../api/client';
+import { api, type Chapter, type Laid, type Paper, problemOf, type TemplateOrder } from '../api/client';
+import { usePacking } from '../make/packing';
 import { save, useWorkshop } from '../make/use';
 import { usePlan, useTier } from '../plan/context';
+import { usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Lead } from '../ui/ledger';
@@ -11,9 +13,8 @@ import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
-import { BookletChoice } from './booklet';
+import { Chapters, useChapters } from './booklet';
 import { Correction } from './correction';
-import { usePacking } from './packing';
 
 const PAPERS: { name: Paper; label: string }[] = [
   { name: 'a4', label: 'A4' },
@@ -23,13 +24,19 @@ const PAPERS: { name: Paper; label: string }[] = [
 
 const KEPT = 'sectorum.paper';
 
+const HEADS = {
+  tier: (tier: string) => `Templates of the ${tier.toLowerCase()}`,
+  plan: () => 'Templates of the whole cake',
+  order: () => 'The whole order as a booklet',
+};
+
 /** Templates at true size: chosen, looked at as they will lie on the paper, printed as one pack or saved singly. */
 export function Print() {
   const plan = usePlan();
   const { tier } = useTier();
   const { unit } = usePreferences();
   const [paper, setPaper] = useState<Paper>(() => (localStorage.getItem(KEPT) as Paper | null) ?? 'a4');
-  const [scope, setScope] = useState<'tier' | 'plan'>('tier');
+  const [scope, setScope] = useState<'tier' | 'plan' | 'order'>('tier');
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const settings = useWorkshop();
   const base = scope === 'tier' ? { plan, tier: tier.id, paper } : { plan, paper };
@@ -49,7 +56,14 @@ export function Print() {
     placeholderData: (before) => before,
   });
   const count = chosen.length > 0 ? (sheets.data?.length ?? 0) : 0;
-  const { packing, make, cancel } = usePacking();
+  const { packing, make, makeBooklet, cancel } = usePacking();
+  const chapters = useChapters();
+  const [without, setWithout] = useState<ReadonlySet<Chapter>>(new Set());
+  const bound = chapters.map((c) => c.chapter).filter((c) => !without.has(c));
+  const id = usePlanId();
+  const nothing = scope === 'order' ? bound.length === 0 : chosen.length === 0;
+  const made = (then: (pdf: Blob) => void) =>
+    scope === 'order' ? makeBooklet({ id, plan, chapters: bound, paper }, then) : make(order, count, then);
 
   const single = async (id: string, kind: 'svg' | 'dxf') => {
     try {
@@ -58,17 +72,22 @@ export function Print() {
       tellBad(problemOf(thrown).detail);
     }
   };
-  const fileName = scope === 'tier' ? `${plan.name}, ${tier.name}.pdf` : `${plan.name}.pdf`;
+  const fileName =
+    scope === 'tier'
+      ? `${plan.name}, ${tier.name}.pdf`
+      : scope === 'plan'
+        ? `${plan.name}.pdf`
+        : `${plan.name}, booklet.pdf`;
 
   const main = (
     <>
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
-          <h1 className="heading">
-            {scope === 'tier' ? `Templates of the ${tier.name.toLowerCase()}` : 'Templates of the whole cake'}
-          </h1>
+          <h1 className="heading">{HEADS[scope](tier.name)}</h1>
           <p className="note mb-4">
-            at true size · print at 100 %, then measure the 100 mm lines before cutting
+            {scope === 'order'
+              ? 'brief, pictures, lists, days, steps and templates in one PDF, its pages numbered and linked'
+              : 'at true size · print at 100 %, then measure the 100 mm lines before cutting'}
           </p>
         </div>
         <Choice
@@ -78,80 +97,91 @@ export function Print() {
           options={[
             { name: 'tier', label: 'This tier' },
             { name: 'plan', label: 'All tiers, one pack' },
+            { name: 'order', label: 'The whole order' },
           ]}
           onChoice={setScope}
         />
       </div>
-      <ul aria-label="Templates" className="mb-6 border-t border-ink/30">
-        {all.map((t) => (
-          <li
-            key={t.id}
-            className="flex min-h-12 flex-wrap items-center justify-end gap-x-4 border-b border-ink/20"
-          >
-            <label className="flex min-h-11 flex-1 cursor-pointer items-center gap-3 max-md:basis-full">
-              <input
-                type="checkbox"
-                checked={!left.has(t.id)}
-                onChange={(e) => {
-                  const next = new Set(left);
-                  if (e.currentTarget.checked) {
-                    next.delete(t.id);
-                  } else {
-                    next.add(t.id);
-                  }
-                  setLeft(next);
-                }}
-                className="size-5 shrink-0 accent-ink"
-              />
-              <span className="font-semibold">
-                {say(t.title, unit)}
-                {scope === 'plan' ? (
-                  <span className="note ml-2 font-normal">
-                    {plan.tiers.find((o) => o.id === t.tier)?.name}
+      {scope === 'order' ? (
+        <Chapters left={without} leave={setWithout} />
+      ) : (
+        <>
+          <ul aria-label="Templates" className="mb-6 border-t border-ink/30">
+            {all.map((t) => (
+              <li
+                key={t.id}
+                className="flex min-h-12 flex-wrap items-center justify-end gap-x-4 border-b border-ink/20"
+              >
+                <label className="flex min-h-11 flex-1 cursor-pointer items-center gap-3 max-md:basis-full">
+                  <input
+                    type="checkbox"
+                    checked={!left.has(t.id)}
+                    onChange={(e) => {
+                      const next = new Set(left);
+                      if (e.currentTarget.checked) {
+                        next.delete(t.id);
+                      } else {
+                        next.add(t.id);
+                      }
+                      setLeft(next);
+                    }}
+                    className="size-5 shrink-0 accent-ink"
+                  />
+                  <span className="font-semibold">
+                    {say(t.title, unit)}
+                    {scope === 'plan' ? (
+                      <span className="note ml-2 font-normal">
+                        {plan.tiers.find((o) => o.id === t.tier)?.name}
+                      </span>
+                    ) : null}
                   </span>
-                ) : null}
-              </span>
-            </label>
-            <span className="note">
-              {length(t.width, unit)} × {length(t.height, unit)}
-              {t.sheets > 1 ? ` · ${t.sheets} sheets` : ''}
-            </span>
-            <span className="flex">
-              {(['svg', 'dxf'] as const).map((kind) => (
-                <Button
-                  key={kind}
-                  look="quiet"
-                  className="px-2"
-                  onClick={() => single(t.id, kind)}
-                  aria-label={`Save ${say(t.title, unit)} as ${kind.toUpperCase()}`}
-                >
-                  <Download size={16} aria-hidden /> {kind.toUpperCase()}
-                </Button>
-              ))}
-            </span>
-          </li>
-        ))}
-      </ul>
-      {listed.error || sheets.error ? (
-        <p role="alert" className="border-l-4 border-stop bg-stop-ground px-4 py-3">
-          {problemOf(listed.error ?? sheets.error).detail}
-        </p>
-      ) : null}
-      <div className="flex flex-wrap gap-5" role="group" aria-label="Sheets as they will be printed">
-        {chosen.length > 0
-          ? sheets.data?.map((sheet, i) => <SheetPicture key={i} sheet={sheet} number={i + 1} />)
-          : null}
-        {chosen.length === 0 && all.length > 0 ? <p className="note">Choose at least one template.</p> : null}
-      </div>
+                </label>
+                <span className="note">
+                  {length(t.width, unit)} × {length(t.height, unit)}
+                  {t.sheets > 1 ? ` · ${t.sheets} sheets` : ''}
+                </span>
+                <span className="flex">
+                  {(['svg', 'dxf'] as const).map((kind) => (
+                    <Button
+                      key={kind}
+                      look="quiet"
+                      className="px-2"
+                      onClick={() => single(t.id, kind)}
+                      aria-label={`Save ${say(t.title, unit)} as ${kind.toUpperCase()}`}
+                    >
+                      <Download size={16} aria-hidden /> {kind.toUpperCase()}
+                    </Button>
+                  ))}
+                </span>
+              </li>
+            ))}
+          </ul>
+          {listed.error || sheets.error ? (
+            <p role="alert" className="border-l-4 border-stop bg-stop-ground px-4 py-3">
+              {problemOf(listed.error ?? sheets.error).detail}
+            </p>
+          ) : null}
+          <div className="flex flex-wrap gap-5" role="group" aria-label="Sheets as they will be printed">
+            {chosen.length > 0
+              ? sheets.data?.map((sheet, i) => <SheetPicture key={i} sheet={sheet} number={i + 1} />)
+              : null}
+            {chosen.length === 0 && all.length > 0 ? (
+              <p className="note">Choose at least one template.</p>
+            ) : null}
+          </div>
+        </>
+      )}
     </>
   );
 
   const ledger = (
     <>
-      <div>
-        <p className="note">On the printer</p>
-        <Lead number={String(count)} unit="" words={count === 1 ? 'sheet' : 'sheets'} />
-      </div>
+      {scope === 'order' ? null : (
+        <div>
+          <p className="note">On the printer</p>
+          <Lead number={String(count)} unit="" words={count === 1 ? 'sheet' : 'sheets'} />
+        </div>
+      )}
       <Choice
         label="Paper"
         value={paper}
@@ -173,21 +203,20 @@ export function Print() {
       {/* They stay while a pack is made, so that the keys stay on the one pressed. */}
       <Button
         look="main"
-        disabled={chosen.length === 0}
+        disabled={nothing}
         aria-disabled={packing !== null}
-        onClick={() => make(order, count, (pdf) => window.open(URL.createObjectURL(pdf), '_blank'))}
+        onClick={() => made((pdf) => window.open(URL.createObjectURL(pdf), '_blank'))}
       >
         <Printer size={18} aria-hidden /> Open to print
       </Button>
       <Button
-        disabled={chosen.length === 0}
+        disabled={nothing}
         aria-disabled={packing !== null}
-        onClick={() => make(order, count, (pdf) => save(pdf, fileName))}
+        onClick={() => made((pdf) => save(pdf, fileName))}
       >
         <Download size={18} aria-hidden /> Save the PDF
       </Button>
       <Correction />
-      <BookletChoice paper={paper} />
       <p className="note">
         Cards and small templates share a sheet. Larger ones are split over sheets that overlap by{' '}
         {length(10, unit)}; glue them on the lettered lines. In the print dialogue choose actual size, not fit

@@ -1,5 +1,8 @@
 package sectorum.handover;
 
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -25,6 +28,11 @@ import sectorum.tier.TierWorkup;
 
 /** What stands in the chapters of a booklet that are words, rows and pictures. */
 final class ChapterPages {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.ENGLISH);
+    /** A wait that is told in hours, minutes. */
+    private static final double LONG = 120;
+
     private static final double VIEW = 108;
     private static final double STEP_WIDE = 62;
     private static final double STEP_HIGH = 46;
@@ -53,9 +61,7 @@ final class ChapterPages {
         Brief brief = order.plan().brief();
         told("For", brief.client());
         told("Where", brief.place());
-        told(
-                "Ready",
-                order.plan().readyBy() == null ? "" : order.plan().readyBy().replace('T', ' '));
+        told("Ready", HandoverPages.moment(order.plan().readyBy()));
         told("Must not be in it", brief.allergies());
         told("Notes", brief.notes());
         flow.head("Tiers");
@@ -108,7 +114,13 @@ final class ChapterPages {
 
     private String name(Batch batch) {
         String thick = batch.thickness() > 0 ? ", " + length(batch.thickness()) : "";
-        return batch.material().words() + ", " + batch.tint().name() + thick + (batch.ahead() ? ", made ahead" : "");
+        String by = order.top().recipes().stream()
+                .filter(r -> r.recipe().equals(batch.recipe()))
+                .map(r -> ", by " + r.label())
+                .findFirst()
+                .orElse("");
+        return batch.material().words() + ", " + batch.tint().name() + thick + by
+                + (batch.ahead() ? ", made ahead" : "");
     }
 
     /** Every line of the cut list as the screen has it: pieces, spares, size. */
@@ -175,12 +187,12 @@ final class ChapterPages {
             for (Days.Sitting work : item.own() ? item.work() : List.<Days.Sitting>of()) {
                 if (!work.from().startsWith(day) || day.isEmpty()) {
                     day = work.from().substring(0, 10);
-                    flow.head(day);
+                    flow.head(LocalDate.parse(day).format(DAY));
                 }
                 String rest = item.lying() == null
                         ? ""
                         : item.lying().storage().name().toLowerCase(Locale.ROOT) + " until "
-                                + item.lying().until().replace('T', ' ');
+                                + LocalDateTime.parse(item.lying().until()).format(MOMENT);
                 flow.row(
                         List.of(
                                 work.from().substring(11, 16) + " to "
@@ -234,8 +246,7 @@ final class ChapterPages {
         }
         Making.Pause pause = step.pause();
         if (pause != null) {
-            parts.add("Then " + pause.where() + ", " + Numbers.plain(pause.least(), 0) + " to "
-                    + Numbers.plain(pause.most(), 0) + " minutes.");
+            parts.add("Then " + pause.where() + ", " + waits(pause.least(), pause.most()) + ".");
         }
         for (Phrase check : step.checks()) {
             parts.add("Check: " + check.say(unit));
@@ -246,10 +257,22 @@ final class ChapterPages {
         return String.join(" ", parts);
     }
 
+    /** In minutes up to two hours, then in hours. */
+    private static String waits(double least, double most) {
+        boolean hours = most > LONG;
+        double unit = hours ? 60 : 1;
+        String low = Numbers.plain(least / unit, hours ? 1 : 0);
+        String high = Numbers.plain(most / unit, hours ? 1 : 0);
+        return (low.equals(high) ? low : low + " to " + high) + (hours ? " hours" : " minutes");
+    }
+
     void layOut() {
         LayOut layOut = order.layOut();
         for (LayOut.LayScope scope : layOut.days().isEmpty() ? layOut.jobs() : layOut.days()) {
-            flow.head(scope.name());
+            flow.head(
+                    scope.key().equals(scope.name())
+                            ? LocalDate.parse(scope.key()).format(DAY)
+                            : scope.name());
             for (LayOut.ToLay item : scope.items()) {
                 flow.tick((item.missing() ? "MISSING  " : "") + item(item), flow.wide());
             }

@@ -1,6 +1,9 @@
 package sectorum.handover;
 
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import sectorum.measure.Absent;
 import sectorum.measure.LengthUnit;
@@ -10,6 +13,8 @@ import sectorum.template.Sheet;
 
 /** A handover on paper: what everybody needs on the first page, everything stuck in on the second. */
 public final class HandoverPages {
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
     /** How wide and high the picture at the side is, with its gap, mm. */
     private static final double PICTURE = 86;
 
@@ -83,9 +88,14 @@ public final class HandoverPages {
     static String who(@Absent String readyBy, String... others) {
         return String.join(
                 " · ",
-                Stream.concat(Stream.of(readyBy == null ? "" : readyBy.replace('T', ' ')), Stream.of(others))
+                Stream.concat(Stream.of(moment(readyBy)), Stream.of(others))
                         .filter(s -> !s.isBlank())
                         .toList());
+    }
+
+    /** A local moment as it is read on paper; empty: none. */
+    static String moment(@Absent String iso) {
+        return iso == null ? "" : LocalDateTime.parse(iso).format(MOMENT);
     }
 
     static void allergens(Flow flow, List<Handover.Allergen> allergens, double wide) {

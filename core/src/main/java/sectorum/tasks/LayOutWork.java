@@ -38,6 +38,7 @@ import sectorum.tier.TierWorkup;
  */
 public final class LayOutWork {
     private static final String BRUSH = "brush";
+    private static final String HANDS = "hands";
     /** How an adhesive begins that is none. */
     private static final String NO_GLUE = "none";
     /** Less than this on the scale is no lack, g. */
@@ -76,7 +77,7 @@ public final class LayOutWork {
         }
         for (String tool : i.tool().split(",")) {
             String name = tool.strip();
-            if (!name.isEmpty()) {
+            if (!name.isEmpty() && !name.equals(HANDS)) {
                 LayOut.Group group = name.contains(BRUSH) ? LayOut.Group.BRUSHES : LayOut.Group.TOOLS;
                 add(i.task(), group, name, Phrase.of("{}", Quantity.text(name)), null, 0, null);
             }
@@ -198,7 +199,9 @@ public final class LayOutWork {
                         Quantity.text(batch.material().words()),
                         Quantity.text(batch.tint().name()));
         boolean made = plan.made().isMade(batch.id());
-        Double have = made ? (Double) grams : batch.recipe() != null || kneaded(batch) ? null : taken(batch, grams);
+        // What is mixed here is laid ready when it is; what is missing of its parts is told where they are.
+        boolean mixed = kneaded(batch) || top.recipes().stream().anyMatch(r -> r.makes() == batch.material());
+        Double have = made ? (Double) grams : mixed ? null : (Double) taken(batch, grams);
         add(task, LayOut.Group.PASTES, name + " " + Numbers.plain(batch.thickness(), 2), what, grams, 0, have);
         if (batch.form() == Batch.Form.SHEET && batch.nested() != null) {
             int count = batch.nested().count();

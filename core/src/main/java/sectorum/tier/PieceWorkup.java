@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.AheadKind;
@@ -11,6 +12,7 @@ import sectorum.ahead.Bed;
 import sectorum.ahead.Component;
 import sectorum.ahead.Face;
 import sectorum.ahead.MadeAhead;
+import sectorum.ahead.Stage;
 import sectorum.build.Seating;
 import sectorum.days.Air;
 import sectorum.days.Drying;
@@ -43,7 +45,8 @@ import sectorum.plan.Plan;
  * @param colours what its colours are for, the first one first
  * @param parts what one is put together from
  * @param spares whole pieces beside those needed by how sure one wants to be of enough; the usual first where nobody knows what breaks
- * @param dries about how long, in the plan's room; absent: it needs no rest
+ * @param dries about how long, in the plan's room, after the last stage of its making; absent: it needs no rest
+ * @param waits hours of all its stages together, their upper ends; absent: it waits after the last alone, or never
  */
 public record PieceWorkup(
         String id,
@@ -61,7 +64,8 @@ public record PieceWorkup(
         List<Spared> spares,
         @Absent PieceRecipe recipe,
         @Absent String shade,
-        @Absent Dries dries) {
+        @Absent Dries dries,
+        @Absent Double waits) {
     /**
      * One of the parts of a piece.
      *
@@ -242,7 +246,20 @@ public record PieceWorkup(
                 spares(piece, made),
                 kind.recipe(piece.values(), piece),
                 tint.id().isEmpty() ? null : tint.shade(),
-                rest == null ? null : Dries.of(dries, rest, room));
+                rest == null ? null : Dries.of(dries, rest, room),
+                waits(made, Air.factor(plan.made().humid())));
+    }
+
+    @Absent
+    private static Double waits(MadeAhead made, double room) {
+        List<Rest> rests =
+                made.stages().stream().map(Stage::rest).filter(Objects::nonNull).toList();
+        boolean lastAlone = rests.isEmpty() || (rests.size() == 1 && made.last().rest() != null);
+        return lastAlone
+                ? null
+                : (Double) rests.stream()
+                        .mapToDouble(r -> r.least() * (r.airy() ? room : 1) / 60)
+                        .sum();
     }
 
     private static List<Facet> look(Plan plan, OwnPiece piece, List<Face> faces) {

@@ -122,8 +122,7 @@ public record Quicker(
             List<Step> steps = steps();
             List<Quicker> ways = new ArrayList<>(offered(steps));
             // Two changes that save little each may save enough together.
-            List<Step> saving =
-                    steps.stream().filter(s -> s.way().saved() > 0).toList();
+            List<Step> saving = steps.stream().filter(s -> s.way().saved() > 0).toList();
             ways.addAll(pairs(saving.subList(0, Math.min(PAIRED, saving.size()))));
             ways.addAll(best(Family.others(now.technique()).stream()
                     .map(this::instead)

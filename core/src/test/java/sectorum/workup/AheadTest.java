@@ -18,6 +18,7 @@ import sectorum.art.Rings;
 import sectorum.bench.Stock;
 import sectorum.bench.Storage;
 import sectorum.build.Seating;
+import sectorum.days.Task;
 import sectorum.make.Batch;
 import sectorum.make.CutLine;
 import sectorum.make.Worktop;
@@ -35,6 +36,8 @@ import sectorum.plan.Plan;
 import sectorum.plan.Resting;
 import sectorum.plan.Span;
 import sectorum.plan.Tier;
+import sectorum.tier.AheadTray;
+import sectorum.tier.PieceWorkup;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
 import sectorum.tier.ToMake;
@@ -300,5 +303,28 @@ class AheadTest {
                 .mapToDouble(l -> l.each() * l.count())
                 .sum();
         assertThat(grams).isCloseTo(24 * 12, within(1e-9));
+    }
+
+    /** What is told on the piece is what the days wait for: all of its stages, not the last alone. */
+    @Test
+    void theWaitThatIsToldIsThatOfAllStages() {
+        Plan plan = Plan.fresh("Waits").readyBy("2026-12-12T14:00");
+        int several = 0;
+        for (AheadTray offered : Workup.tray(plan, "")) {
+            Plan with = plan.with(List.of(offered.piece()));
+            Planned planned = Planned.of().with(with);
+            double waited = planned.order().tasks().stream()
+                    .filter(t ->
+                            t.about().equals(offered.piece().id()) && t.rest() != null && t.kind() == Task.Kind.PIECE)
+                    .mapToDouble(t -> t.rest().least() / 60.0)
+                    .sum();
+            PieceWorkup worked = Workup.pieces(with).get(0);
+            double told = worked.waits() != null
+                    ? worked.waits()
+                    : worked.dries() == null ? 0 : worked.dries().high();
+            assertThat(told).as(offered.piece().name()).isCloseTo(waited, within(1e-6));
+            several += worked.waits() == null ? 0 : 1;
+        }
+        assertThat(several).isPositive();
     }
 }

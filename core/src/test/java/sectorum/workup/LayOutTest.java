@@ -45,7 +45,7 @@ class LayOutTest {
                         .flatMap(i -> i.work().stream())
                         .forEach(work -> {
                             for (String tool : step.tool().split(",")) {
-                                if (!tool.isBlank()) {
+                                if (!tool.isBlank() && !tool.strip().equals("hands")) {
                                     String slug = tool.strip()
                                             .toLowerCase(java.util.Locale.ROOT)
                                             .replaceAll("[^a-z0-9.]+", "-");

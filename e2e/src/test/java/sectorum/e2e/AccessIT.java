@@ -118,7 +118,7 @@ class AccessIT extends Bench {
         for (String page : List.of("/deleted", "/nothing-here", gala + "nothing-here", "/cupboard")) {
             view(page);
         }
-        for (String stage : List.of("measure", "divide", "print", "order", "compare", "steps", "handover")) {
+        for (String stage : List.of("measure", "divide", "print", "order", "compare", "steps", "handover", "client")) {
             view(gala + stage);
         }
         plan(gala);
@@ -148,7 +148,8 @@ class AccessIT extends Bench {
         view(gala + "ahead");
         dialog(gala + "ahead", "Add a piece");
         view(gala + "make");
-        for (String room : List.of("Cut", "Sheets", "Buy", "Recipes", "Hours and cost")) {
+        for (String room :
+                List.of("Inside", "Cut", "Sheets", "Buy", "Recipes", "Colour", "Lay out", "Hours and cost")) {
             browser.press(room);
             browser.until(d -> d.findElement(By.cssSelector("main")).getText().length() > 200 ? Boolean.TRUE : null);
             judge(gala + "make, " + room);

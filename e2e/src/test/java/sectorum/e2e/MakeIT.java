@@ -122,7 +122,9 @@ class MakeIT extends Bench {
         browser.type("Humidity", "75");
         browser.type("Warmth", "20");
         browser.read("CMC powder, kneaded in and rested");
+        drawer("Inside");
         pick("Laid", "a strip and a lid");
+        drawer("Knead");
         browser.read("lid ");
         browser.type("Board, across", "33");
         pick("Covered with", "fondant, as it comes");

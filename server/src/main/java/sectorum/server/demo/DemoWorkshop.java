@@ -14,8 +14,12 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import sectorum.bench.Thing;
 import sectorum.plan.Plan;
+import sectorum.recipe.Recipe;
+import sectorum.recipe.Swatch;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.plans.PlanService;
+import sectorum.server.recipes.Recipes;
+import sectorum.server.recipes.Swatches;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Fills an empty workshop with plans that show what a plan is; days are counted from the day of the first start. */
@@ -33,6 +37,8 @@ public class DemoWorkshop implements SmartInitializingSingleton {
 
     private final PlanService plans;
     private final Cupboard cupboard;
+    private final Recipes recipes;
+    private final Swatches swatches;
     private final JsonMapper json;
     private final Clock clock;
     private final boolean wanted;
@@ -40,11 +46,15 @@ public class DemoWorkshop implements SmartInitializingSingleton {
     DemoWorkshop(
             PlanService plans,
             Cupboard cupboard,
+            Recipes recipes,
+            Swatches swatches,
             JsonMapper json,
             Clock clock,
             @Value("${sectorum.demo}") boolean wanted) {
         this.plans = plans;
         this.cupboard = cupboard;
+        this.recipes = recipes;
+        this.swatches = swatches;
         this.json = json;
         this.clock = clock;
         this.wanted = wanted;
@@ -67,10 +77,18 @@ public class DemoWorkshop implements SmartInitializingSingleton {
                 throw new UncheckedIOException("The sample plan " + sample.file() + " is missing", e);
             }
         }
-        try (InputStream in = DemoWorkshop.class.getResourceAsStream("/demo/cupboard.json")) {
-            cupboard.keepAll(List.of(json.readValue(in, Thing[].class)));
+        cupboard.keepAll(List.of(read("cupboard", Thing[].class)));
+        recipes.keepAll(List.of(read("recipes", Recipe[].class)));
+        for (Swatch swatch : read("swatches", Swatch[].class)) {
+            swatches.keep(swatch);
+        }
+    }
+
+    private <T> T read(String sample, Class<T> type) {
+        try (InputStream in = DemoWorkshop.class.getResourceAsStream("/demo/" + sample + ".json")) {
+            return json.readValue(in, type);
         } catch (IOException e) {
-            throw new UncheckedIOException("The sample cupboard is missing", e);
+            throw new UncheckedIOException("The sample " + sample + " are missing", e);
         }
     }
 
