@@ -70,7 +70,7 @@ class OrderIT extends Bench {
         browser.gone("syrup on the layers");
         browser.saved();
         drawer("Buy");
-        browser.read("butter");
+        browser.read("Butter");
         drawer("Knead");
         browser.see(By.cssSelector("[data-batch$='-pistachio-cream']"));
 
@@ -118,7 +118,7 @@ class OrderIT extends Bench {
 
         drawer("Hours and cost");
         browser.type("Margin on top", "-5");
-        browser.read("A margin of -0.05 is outside 0 to 20");
+        browser.read("is outside 0 % to 2000 % on top of the cost");
         browser.see(Browser.field("Margin on top")).sendKeys(Keys.ESCAPE);
         browser.type("Margin on top", "40");
         browser.read("Price");

@@ -7,7 +7,6 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.OutputType;
-import org.openqa.selenium.WebElement;
 
 /**
  * A picture of each main view from the demo's plans, into docs/screenshots. Run by {@code scripts/screenshots}, never as a
@@ -44,12 +43,6 @@ class Screenshots extends Bench {
                 .click();
     }
 
-    private void scrollTo(String words) {
-        WebElement there = browser.see(By.xpath("//*[normalize-space(text())='" + words + "']"));
-        browser.driver().executeScript("arguments[0].scrollIntoView({ block: 'start' })", there);
-        browser.driver().executeScript("window.scrollBy(0, -44)");
-    }
-
     @AfterEach
     void leaveNothingOpen() {
         browser.renew();
@@ -65,8 +58,7 @@ class Screenshots extends Bench {
             view(stage, gala + "/" + stage);
         }
         view("divide", gala + "/divide");
-        scrollTo("How the last section would come out");
-        shot("ways");
+        view("client", gala + "/client");
         browser.open(plan("Canal museum reopening") + "/dress?tier=water");
         course("Dry dust");
         shot("dress");
@@ -75,13 +67,14 @@ class Screenshots extends Bench {
         browser.press("Add a course");
         browser.read("Each drawn as it would be here");
         shot("tray");
-        browser.open(guild + "/dress?tier=foot");
-        course("Basket weave");
-        shot("woven");
         browser.open(gala + "/dress?tier=foot");
         course("Pearl rows");
         shot("ledge");
         make(gala);
+        browser.open(guild + "/make");
+        browser.press("Recipes");
+        browser.read("Heather honey buttercream");
+        shot("recipes");
         browser.open(guild + "/ahead");
         browser.click(By.xpath("//button[contains(., 'Meadow blossom')]"));
         browser.read("of hands");
