@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
-import { Download, Upload } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { Download } from 'lucide-react';
+import { useState } from 'react';
 import { api, type KindOfThing, problemOf, type Thing } from '../api/client';
 import { save, useCupboardChanged, useWorkshop } from '../make/use';
 import { Around } from '../shell/around';
 import { Brand } from '../shell/brand';
 import { UnitMenu } from '../shell/unit-menu';
 import { Button } from '../ui/button';
+import { FileButton } from '../ui/file-button';
 import { NumberField } from '../ui/number';
 import { Skip } from '../ui/skip';
 import { useTitle } from '../ui/title';
@@ -112,7 +113,6 @@ export function Cupboard() {
 
 /** The whole cupboard out as a table, and a table in. */
 function Tables({ changed }: { changed: () => Promise<void> }) {
-  const chosen = useRef<HTMLInputElement>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   const read = async (file: File) => {
     try {
@@ -137,23 +137,9 @@ function Tables({ changed }: { changed: () => Promise<void> }) {
       >
         <Download size={17} aria-hidden /> Save as CSV
       </Button>
-      <Button look="quiet" onClick={() => chosen.current?.click()}>
-        <Upload size={17} aria-hidden /> Put in a CSV
-      </Button>
-      <input
-        ref={chosen}
-        type="file"
-        accept=".csv,text/csv"
-        aria-label="A CSV of things"
-        className="sr-only"
-        onChange={(e) => {
-          const file = e.currentTarget.files?.[0];
-          e.currentTarget.value = '';
-          if (file) {
-            void read(file);
-          }
-        }}
-      />
+      <FileButton label="A CSV of things" accept=".csv,text/csv" onFile={(file) => void read(file)}>
+        Put in a CSV
+      </FileButton>
       {wrong ? (
         <p role="alert" className="basis-full border-l-4 border-stop bg-stop-ground px-4 py-3">
           {wrong}

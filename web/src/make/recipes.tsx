@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { Download, Plus, Upload } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { Download, Plus } from 'lucide-react';
+import { useState } from 'react';
 import { api, problemOf, type Recipe, type ScaledRecipe, type Worktop } from '../api/client';
 import { Button } from '../ui/button';
+import { FileButton } from '../ui/file-button';
 import { NumberField } from '../ui/number';
 import { tell, tellBad } from '../ui/toasts';
 import { useMaterials } from '../units/preferences';
@@ -60,7 +61,6 @@ export function Recipes({ top }: { top: Worktop }) {
 }
 
 function Files() {
-  const chosen = useRef<HTMLInputElement>(null);
   const changed = useRecipesChanged();
   const [wrong, setWrong] = useState<string | null>(null);
   const read = async (file: File) => {
@@ -86,23 +86,13 @@ function Files() {
       >
         <Download size={17} aria-hidden /> Save own as JSON
       </Button>
-      <Button look="quiet" onClick={() => chosen.current?.click()}>
-        <Upload size={17} aria-hidden /> Bring in JSON
-      </Button>
-      <input
-        ref={chosen}
-        type="file"
+      <FileButton
+        label="A file of recipes"
         accept=".json,application/json"
-        aria-label="A file of recipes"
-        className="sr-only"
-        onChange={(e) => {
-          const file = e.currentTarget.files?.[0];
-          e.currentTarget.value = '';
-          if (file) {
-            void read(file);
-          }
-        }}
-      />
+        onFile={(file) => void read(file)}
+      >
+        Bring in JSON
+      </FileButton>
       {wrong ? (
         <p role="alert" className="basis-full border-l-4 border-stop bg-stop-ground px-4 py-3">
           {wrong}

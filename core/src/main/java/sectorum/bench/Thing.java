@@ -9,6 +9,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.measure.Values;
+import sectorum.measure.Wording;
 
 /**
  * A thing in the cupboard.
@@ -39,10 +40,10 @@ public record Thing(
             throw new Refused(
                     "kind", Phrase.of("A thing is of a {}. Choose one of the cupboard's.", Quantity.text("kind")));
         }
-        name = words("name", "A thing's name", name, 1, 80);
-        colour = words("colour", "The colour", colour, 0, 60);
-        notes = words("notes", "The note", notes, 0, 200);
-        dial = words("dial", "The dial", dial, 0, 400);
+        name = Wording.checked("name", "A thing's name", name, 1, 80);
+        colour = Wording.checked("colour", "The colour", colour, 0, 60);
+        notes = Wording.checked("notes", "The note", notes, 0, 200);
+        dial = Wording.checked("dial", "The dial", dial, 0, 400);
         if (!dial.isEmpty()) {
             Dial.parse(dial);
         }
@@ -74,20 +75,6 @@ public record Thing(
     /** One of a kind, of one of which nothing but its size is known. */
     public static Thing of(ThingKind kind, String name, Values sizes) {
         return new Thing(null, kind, name, "", sizes, "", 1, 0, null, "");
-    }
-
-    private static String words(String field, String what, @Absent String given, int least, int most) {
-        String words = given == null ? "" : given.strip();
-        if (words.length() < least || words.length() > most) {
-            throw new Refused(
-                    field,
-                    Phrase.of(
-                            what + " has {} letters; allowed are {} to {}. Say it in a few words.",
-                            Quantity.count(words.length()),
-                            Quantity.count(least),
-                            Quantity.count(most)));
-        }
-        return words;
     }
 
     private static void amount(String field, String what, double given) {

@@ -14,6 +14,7 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.measure.Wording;
 
 /** What every record of the plan asks of its words, names and lists. */
 final class Check {
@@ -34,26 +35,7 @@ final class Check {
 
     /** Words of a line, stripped; blank allowed only where the least is 0. */
     static String words(String field, String label, @Absent String words, int least, int most) {
-        String said = words == null ? "" : words.strip();
-        if (said.length() < least || said.length() > most) {
-            throw new Refused(
-                    field,
-                    Phrase.of(
-                            label + " has {} letters; allowed are {} to {}. Shorten it, or say a few words.",
-                            Quantity.count(said.length()),
-                            Quantity.count(least),
-                            Quantity.count(most)));
-        }
-        // A lone half of a sign above the basic plane cannot be written down anywhere.
-        boolean half = said.codePoints().anyMatch(c -> c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE);
-        if (half || said.chars().anyMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t')) {
-            throw new Refused(
-                    field,
-                    Phrase.of(
-                            label + " \"{}\" holds signs that cannot be printed. Type it again.",
-                            Quantity.text(said.replaceAll("[\\p{Cntrl}\\p{Cs}]", "·"))));
-        }
-        return said;
+        return Wording.checked(field, label, words, least, most);
     }
 
     @Absent

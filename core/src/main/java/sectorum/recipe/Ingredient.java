@@ -6,6 +6,7 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.measure.Wording;
 
 /**
  * A part of a recipe.
@@ -27,7 +28,7 @@ public record Ingredient(
     private static final int MOST_ALLERGENS = 12;
 
     public Ingredient {
-        name = Recipe.words("parts.name", "A part's name", name, 1, 60);
+        name = Wording.checked("parts.name", "A part's name", name, 1, 60);
         unit = unit == null ? KitchenUnit.GRAM : unit;
         if (!(amount > 0 && amount <= MOST)) {
             throw new Refused(
@@ -53,7 +54,7 @@ public record Ingredient(
         allergens = allergens == null
                 ? List.of()
                 : allergens.stream()
-                        .map(a -> Recipe.words("parts.allergens", "An allergen", a, 1, 40)
+                        .map(a -> Wording.checked("parts.allergens", "An allergen", a, 1, 40)
                                 .toLowerCase(Locale.ROOT))
                         .distinct()
                         .sorted()

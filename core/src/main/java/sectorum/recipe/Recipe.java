@@ -8,6 +8,7 @@ import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.measure.Wording;
 
 /**
  * What is made of which parts.
@@ -37,7 +38,7 @@ public record Recipe(
             "grams", "Make", Quantity.Kind.MASS, 1, 100_000, 500.0, List.of(), "Give the mass that is needed.");
 
     public Recipe {
-        name = words("name", "A recipe's name", name, 1, 60);
+        name = Wording.checked("name", "A recipe's name", name, 1, 60);
         if (id == null || !ID.matcher(id).matches()) {
             throw new Refused(
                     "id",
@@ -76,27 +77,13 @@ public record Recipe(
                 "A rest of {} hours is outside 0 to {}. Leave it empty where it does not rest.",
                 rests,
                 MOST_RESTS);
-        note = words("note", "The note", note, 0, 2000);
+        note = Wording.checked("note", "The note", note, 0, 2000);
     }
 
     private static void range(String field, String said, @Absent Double given, double most) {
         if (given != null && !(given >= 0 && given <= most)) {
             throw new Refused(field, Phrase.of(said, Quantity.plain(given), Quantity.plain(most)));
         }
-    }
-
-    static String words(String field, String label, @Absent String given, int least, int most) {
-        String words = given == null ? "" : given.strip();
-        if (words.length() < least || words.length() > most) {
-            throw new Refused(
-                    field,
-                    Phrase.of(
-                            label + " has {} letters; allowed are {} to {}. Say it in fewer words, or in some.",
-                            Quantity.count(words.length()),
-                            Quantity.count(least),
-                            Quantity.count(most)));
-        }
-        return words;
     }
 
     private static double sum(List<Ingredient> parts) {

@@ -7,6 +7,7 @@ import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.measure.Wording;
 
 /**
  * What a colour was seen to do: so much of it in so much icing or paste, looked at when it was mixed and again some hours
@@ -35,7 +36,7 @@ public record Swatch(
     private static final Pattern SHADE = Pattern.compile("#[0-9a-f]{6}");
 
     public Swatch {
-        colour = Recipe.words("colour", "A colour's name", colour, 1, 60);
+        colour = Wording.checked("colour", "A colour's name", colour, 1, 60);
         if (material == null) {
             throw new Refused(
                     "material", Phrase.of("{} was mixed into nothing. Say into what.", Quantity.text(colour)));

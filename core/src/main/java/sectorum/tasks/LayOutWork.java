@@ -128,9 +128,9 @@ public final class LayOutWork {
     }
 
     private boolean kneads(Instruction i, Batch batch) {
-        for (PlanTasks.Kneading kneading : PlanTasks.Kneading.values()) {
+        for (Kneading kneading : Kneading.values()) {
             if (i.task().startsWith(kneading.key.stem())) {
-                return PlanTasks.batches(kneading, plan, top).contains(batch);
+                return kneading.batches(plan, top).contains(batch);
             }
         }
         return false;
@@ -230,8 +230,8 @@ public final class LayOutWork {
 
     /** Whether it is mixed or kneaded in a task of its own, so that it is ready when it is laid out. */
     private boolean kneaded(Batch batch) {
-        for (PlanTasks.Kneading kneading : PlanTasks.Kneading.values()) {
-            if (PlanTasks.batches(kneading, plan, top).contains(batch)) {
+        for (Kneading kneading : Kneading.values()) {
+            if (kneading.batches(plan, top).contains(batch)) {
                 return true;
             }
         }

@@ -2,7 +2,6 @@ package sectorum.tasks;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,49 +35,6 @@ import sectorum.tier.StackWorkup;
 
 /** Makes a plan's tasks: pieces made ahead, kneading, coats, covering, supports, dressings, and the last look at it all. */
 public final class PlanTasks {
-    /** What is prepared on the table before anything is laid, rolled or piped. */
-    enum Kneading {
-        COVERING("knead-covering", "Knead and colour the covering", OVERNIGHT),
-        PIECES("knead-pieces", "Knead and colour the paste", OVERNIGHT),
-        DARK("mix-dark", "Mix the strong dark icing", DEEPENS),
-        ICING("mix-icing", "Mix the icing", 0),
-        FILLING("mix-filling", "Make the filling and the syrup", 0);
-
-        final TaskName key;
-        private final String words;
-        private final int rest;
-
-        Kneading(String stem, String words, int rest) {
-            this.key = TaskName.of(stem);
-            this.words = words;
-            this.rest = rest;
-        }
-
-        /** The one that a task, or a part of one, does. */
-        static Kneading of(TaskName name) {
-            return Arrays.stream(values())
-                    .filter(k -> k.key.stem().equals(name.stem()))
-                    .findFirst()
-                    .orElseThrow();
-        }
-
-        private boolean takes(Batch b) {
-            return switch (this) {
-                case COVERING -> b.form() == Batch.Form.COVER;
-                case PIECES -> b.form() != Batch.Form.COVER && b.material().isKneaded();
-                case FILLING -> filling(b);
-                case DARK -> !filling(b) && icing(b) && dark(b);
-                case ICING -> !filling(b) && icing(b) && !dark(b);
-            };
-        }
-    }
-
-    /** Coloured or fresh fondant is kneaded the day before, and a covered board dries as long, minutes. */
-    private static final int OVERNIGHT = 8 * 60;
-    /** Strong dark buttercream deepens, minutes (craft 4.2). */
-    private static final int DEEPENS = 12 * 60;
-    /** Darker than this share of light, a colour is a strong one. */
-    private static final double DARK = 0.35;
     /** Filled cakes are fresh for so many days. */
     private static final int FRESH_DAYS = 3;
 
@@ -203,7 +159,7 @@ public final class PlanTasks {
                     "Cover the board",
                     Rate.COVERED_DM2.minutes(area),
                     false,
-                    Rest.of(Storage.ROOM, OVERNIGHT),
+                    Rest.of(Storage.ROOM, Kneading.OVERNIGHT),
                     Dependency.after(Kneading.COVERING.key));
         }
     }
@@ -253,31 +209,8 @@ public final class PlanTasks {
                 .orElse(null);
     }
 
-    private static boolean icing(Batch b) {
-        return b.material().isIcing();
-    }
-
-    /** Needed as soon as the layers are; what only cements or seals is mixed with the icing. */
-    private static boolean filling(Batch b) {
-        return b.filled().stream().anyMatch(f -> f.use().isInside());
-    }
-
-    private static boolean dark(Batch b) {
-        return b.material().deepens() && b.tint().light() < DARK;
-    }
-
-    /** The batches of a kneading task: those that are coloured or mixed and not made yet. */
-    static List<Batch> batches(Kneading kneading, Plan plan, Worktop top) {
-        return top.batches().stream()
-                .filter(b -> !b.tint().id().isEmpty() || b.mixed().size() > 1 || b.recipe() != null)
-                // Kneading is in the minutes that one has told for a piece.
-                .filter(b -> !b.ahead() && !plan.made().isMade(b.id()))
-                .filter(kneading::takes)
-                .toList();
-    }
-
     private void knead(Kneading kneading) {
-        List<Batch> these = batches(kneading, plan, top);
+        List<Batch> these = kneading.batches(plan, top);
         int batches = these.size();
         if (batches > 0) {
             // What rests longest of what is made holds up what is done with it.

@@ -104,7 +104,7 @@ final class TaskSteps {
 
     /** A step for every batch: what goes into it, and how much of it there has to be. */
     private void knead(Task t) {
-        List<Batch> batches = PlanTasks.batches(PlanTasks.Kneading.of(t.key()), plan, top);
+        List<Batch> batches = Kneading.of(t.key()).batches(plan, top);
         double each = (double) t.minutes() / Math.max(1, batches.size());
         for (Batch b : batches) {
             String mixed = b.mixed().size() < 2
@@ -270,7 +270,7 @@ final class TaskSteps {
                 .orElseThrow();
         Adhesive chosen = plan.made().joints().get(t.tier() + "/" + worn.id());
         String joint = chosen == null ? worn.making().adhesive() : chosen.words();
-        List<Making.Step> steps = TierTasks.part(worn, t.key());
+        List<Making.Step> steps = DressingParts.part(worn, t.key());
         for (int k = 0; k < steps.size(); k++) {
             Making.Step step = steps.get(k);
             boolean last = k == steps.size() - 1;

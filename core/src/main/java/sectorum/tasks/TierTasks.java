@@ -104,7 +104,7 @@ public final class TierTasks {
                             false,
                             null,
                             Dependency.after(TaskName.bake(tier.id())),
-                            Dependency.after(PlanTasks.Kneading.FILLING.key))
+                            Dependency.after(Kneading.FILLING.key))
                     .ahead(PlanTasks.fresh(tier)));
         }
         coats();
@@ -174,8 +174,8 @@ public final class TierTasks {
                         // An edge is drawn in, cut or freed of its board when the coat holds.
                         edged ? new Rest(Storage.FRIDGE, 1, CHILL_LOW, CHILL, false, false) : rest(material, last),
                         after(before),
-                        Dependency.after(PlanTasks.Kneading.ICING.key),
-                        Dependency.after(PlanTasks.Kneading.DARK.key)));
+                        Dependency.after(Kneading.ICING.key),
+                        Dependency.after(Kneading.DARK.key)));
                 if (edged) {
                     TaskName coated = base;
                     base = TaskName.edge(tier.id(), i + 1);
@@ -199,7 +199,7 @@ public final class TierTasks {
                         false,
                         null,
                         after(before),
-                        Dependency.after(PlanTasks.Kneading.COVERING.key)));
+                        Dependency.after(Kneading.COVERING.key)));
                 covered = true;
             }
         }
@@ -289,7 +289,7 @@ public final class TierTasks {
     private TaskName dressed;
 
     private void dress(TierWorkup.Worn w, boolean soft, List<Dependency> standing) {
-        List<List<Making.Step>> parts = parts(w.making().steps());
+        List<List<Making.Step>> parts = DressingParts.of(w.making().steps());
         if (parts.isEmpty()) {
             // A finish that is done in the steps of what it goes over.
             return;
@@ -325,30 +325,6 @@ public final class TierTasks {
         dressed = before;
     }
 
-    /** Steps up to each that must be waited for. */
-    private static List<List<Making.Step>> parts(List<Making.Step> steps) {
-        List<List<Making.Step>> parts = new ArrayList<>();
-        List<Making.Step> part = new ArrayList<>();
-        for (Making.Step step : steps) {
-            part.add(step);
-            if (step.pause() != null) {
-                parts.add(part);
-                part = new ArrayList<>();
-            }
-        }
-        if (!part.isEmpty()) {
-            parts.add(part);
-        }
-        return parts;
-    }
-
-    /** The steps of one of a dressing's tasks. */
-    static List<Making.Step> part(TierWorkup.Worn w, TaskName task) {
-        return task.number() == 0
-                ? w.making().steps()
-                : parts(w.making().steps()).get(task.number() - 1);
-    }
-
     @Absent
     private static Rest rest(@Absent Making.Pause pause) {
         if (pause == null) {
@@ -363,11 +339,11 @@ public final class TierTasks {
         boolean kneaded = w.making().used().stream().anyMatch(u -> u.material().isKneaded());
         boolean icing = w.making().used().stream().anyMatch(u -> u.material().isIcing());
         if (kneaded) {
-            needs.add(Dependency.after(PlanTasks.Kneading.PIECES.key));
+            needs.add(Dependency.after(Kneading.PIECES.key));
         }
         if (icing) {
-            needs.add(Dependency.after(PlanTasks.Kneading.ICING.key));
-            needs.add(Dependency.after(PlanTasks.Kneading.DARK.key));
+            needs.add(Dependency.after(Kneading.ICING.key));
+            needs.add(Dependency.after(Kneading.DARK.key));
         }
     }
 
@@ -376,7 +352,7 @@ public final class TierTasks {
         List<Dependency> needs = new ArrayList<>();
         needs.add(firm(null));
         needs.add(after(dressed));
-        needs.add(Dependency.after(PlanTasks.Kneading.ICING.key));
+        needs.add(Dependency.after(Kneading.ICING.key));
         String below = index == 0 ? null : all.plan().tiers().get(index - 1).id();
         if (below == null) {
             needs.add(Dependency.after(TaskName.BOARD));

@@ -34,10 +34,7 @@ import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Making;
-import sectorum.tier.PlacedTier;
-import sectorum.tier.Quicker;
 import sectorum.tier.StackWorkup;
-import sectorum.tier.TierWork;
 
 /** From plans to the table: sums close, nothing is negative, and what is taken was there. */
 class WorktopTest {
@@ -376,29 +373,5 @@ class WorktopTest {
                 .map(b -> b.tint().id())
                 .toList();
         assertThat(fondant).startsWith("cream");
-    }
-
-    @Test
-    void quickerWaysSaveWhatTheySayAndBringNoStop() {
-        Tier tier = round().divisions(division(26))
-                .dressings(worn("weave", "each=1"))
-                .tier();
-        List<Quicker> ways = Quicker.of(PlacedTier.alone(tier), "weave", Tiers.BENCH).stream()
-                .filter(way -> way.kind() == Quicker.Kind.SETTING)
-                .toList();
-        assertThat(ways).isNotEmpty();
-        double now = Workup.tier(tier, Tiers.BENCH).dressings().get(0).making().minutes();
-        assertThat(ways).allSatisfy(way -> {
-            Object value = way.mend().changes().get(0).value();
-            Dressing changed = tier.dressing("weave")
-                    .with(tier.dressing("weave")
-                            .settings()
-                            .with(way.mend().changes().get(0).field(), value));
-            double then = TierWork.worn(PlacedTier.alone(tier), changed, Tiers.BENCH)
-                    .making()
-                    .minutes();
-            assertThat(way.saved()).isCloseTo(now - then, within(EXACT));
-            assertThat(way.saved()).isPositive();
-        });
     }
 }

@@ -71,9 +71,10 @@ public record WorkshopSettings(
             throw new Refused(
                     "margin",
                     Phrase.of(
-                            "A margin of {} is outside 0 to {}: it is a share on top of the cost, 0.4 for 40 %. Leave it empty"
-                                    + " where no price is asked.",
-                            Quantity.plain(margin), Quantity.plain(MOST_MARGIN)));
+                            "A margin of {} is outside {} to {} on top of the cost. Leave it empty where no price is asked.",
+                            Quantity.share(margin),
+                            Quantity.share(0),
+                            Quantity.share(MOST_MARGIN)));
         }
         sliceWide = sliceWide == null ? Slice.USUAL.wide() : sliceWide;
         sliceDeep = sliceDeep == null ? Slice.USUAL.deep() : sliceDeep;

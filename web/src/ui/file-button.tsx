@@ -1,0 +1,38 @@
+import { Upload } from 'lucide-react';
+import { type ReactNode, useRef } from 'react';
+import { Button } from './button';
+
+interface Props {
+  /** What the file is, for whoever hears the page. */
+  label: string;
+  /** Endings and types that are offered. */
+  accept: string;
+  onFile: (file: File) => void;
+  children: ReactNode;
+}
+
+/** A press that asks for a file; the browser's own field for it is never seen. */
+export function FileButton({ label, accept, onFile, children }: Props) {
+  const chosen = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <Button look="quiet" onClick={() => chosen.current?.click()}>
+        <Upload size={17} aria-hidden /> {children}
+      </Button>
+      <input
+        ref={chosen}
+        type="file"
+        accept={accept}
+        aria-label={label}
+        className="sr-only"
+        onChange={(e) => {
+          const file = e.currentTarget.files?.[0];
+          e.currentTarget.value = '';
+          if (file) {
+            onFile(file);
+          }
+        }}
+      />
+    </>
+  );
+}
