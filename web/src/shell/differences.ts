@@ -39,6 +39,7 @@ const PLAIN = new Set([
   'angle',
   'foldTo',
   'hours',
+  'syrup',
   'least',
   'most',
   'share',

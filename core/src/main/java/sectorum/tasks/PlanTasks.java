@@ -220,13 +220,20 @@ public final class PlanTasks {
                     .max()
                     .orElse(0);
             int rest = Math.max(kneading.rest, (int) Math.ceil(rests));
-            add(
+            // What keeps shortest of it is made no earlier than it keeps; 0: nobody has said.
+            double keeps = these.stream()
+                    .flatMap(b -> recipe(b.recipe()).stream())
+                    .filter(r -> r.keeps() != null)
+                    .mapToDouble(r -> Math.max(1, Math.floor(r.keeps())))
+                    .min()
+                    .orElse(0);
+            put(add(
                     Task.Kind.KNEAD,
                     kneading.key,
                     batches == 1 ? kneading.words : kneading.words + ", " + batches + " batches",
                     Rate.BATCH.minutes(batches),
                     true,
-                    rest == 0 ? null : Rest.of(Storage.ROOM, rest));
+                    rest == 0 ? null : Rest.of(Storage.ROOM, rest)).ahead((int) keeps));
         }
     }
 

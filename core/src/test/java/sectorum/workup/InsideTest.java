@@ -276,6 +276,8 @@ class InsideTest {
         assertThat(planned.order().tasks()).anySatisfy(t -> {
             assertThat(t.id()).isEqualTo("mix-filling");
             assertThat(t.rest().least()).isEqualTo(360);
+            // It keeps five days, and is made no earlier.
+            assertThat(t.ahead()).isEqualTo(5);
         });
         assertThat(planned.steps().stream().map(s -> s.what().toString()))
                 .anySatisfy(said -> assertThat(said).contains("Hazelnut buttercream", "hazelnut paste"));
