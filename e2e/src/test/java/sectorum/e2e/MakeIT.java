@@ -14,6 +14,9 @@ import org.openqa.selenium.WebElement;
 
 /** From the design to the table: kneading, cutting, sheets, buying, hours, packs of templates, comparing. */
 class MakeIT extends Bench {
+    /** Hands for the first dressing of the list; above it stands what the cake costs. */
+    private static final By HOURS = By.cssSelector("ul[aria-label='Hours by dressing'] .figure");
+
     private static final By BATCHES = By.cssSelector("[data-batch]");
 
     /** A round taped at 731 mm in five drapes. */
@@ -143,14 +146,14 @@ class MakeIT extends Bench {
         browser.read("Basket weave");
         browser.press("Quicker ways");
         browser.read("saves");
-        String before = browser.see(By.cssSelector("main .figure")).getText();
+        String before = browser.see(HOURS).getText();
         browser.press("Take it");
         browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
         browser.until(
-                d -> d.findElement(By.cssSelector("main .figure")).getText().equals(before) ? null : Boolean.TRUE);
+                d -> d.findElement(HOURS).getText().equals(before) ? null : Boolean.TRUE);
         browser.ctrl("z");
         browser.until(
-                d -> d.findElement(By.cssSelector("main .figure")).getText().equals(before) ? Boolean.TRUE : null);
+                d -> d.findElement(HOURS).getText().equals(before) ? Boolean.TRUE : null);
         pick("What holds Basket weave", "royal icing");
         browser.read("it carries what is heavy");
     }
