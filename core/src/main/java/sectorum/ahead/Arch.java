@@ -9,6 +9,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -62,7 +63,7 @@ final class Arch implements AheadKind {
     /** The way along the arc from foot to foot, mm. */
     static double arc(double span, double rise) {
         double r = radius(span, rise);
-        double half = Math.asin(Math.min(1, span / 2 / r));
+        double half = Elementary.asin(Math.min(1, span / 2 / r));
         return 2 * r * (rise > r ? Math.PI - half : half);
     }
 
@@ -112,10 +113,10 @@ final class Arch implements AheadKind {
                 Stick.WIRE.words());
         double r = radius(span, rise);
         List<double[]> line = new ArrayList<>();
-        double from = Math.atan2(r - rise, span / 2);
+        double from = Elementary.atan2(r - rise, span / 2);
         for (int i = 0; i <= PARTS; i++) {
             double a = from + (Math.PI - 2 * from) * i / PARTS;
-            line.add(new double[] {r * Math.cos(a), 0, rise - r + r * Math.sin(a)});
+            line.add(new double[] {r * Elementary.cos(a), 0, rise - r + r * Elementary.sin(a)});
         }
         b.looking(new Sculpt().string(0, line, wire + 2 * t));
         b.drawn(() -> List.of(pattern(line, span, rise, ends)));

@@ -1,6 +1,7 @@
 package sectorum.ahead;
 
 import java.util.List;
+import sectorum.measure.Elementary;
 import sectorum.outline.Outline;
 import sectorum.outline.Spot;
 import sectorum.plan.Coat;
@@ -28,7 +29,7 @@ public record Bed(double across, double radius, double high) {
 
     /** Where a piece of a plan goes. */
     public static Bed of(Plan plan, OwnPiece piece) {
-        return of(plan.under(piece), Math.toRadians(piece.seat().angle()));
+        return of(plan.under(piece), Elementary.toRadians(piece.seat().angle()));
     }
 
     /** All of a tier that its side depends on, and a way to look. */
@@ -49,7 +50,7 @@ public record Bed(double across, double radius, double high) {
         double best = Double.MAX_VALUE;
         for (int i = 0; i < LOOKED; i++) {
             Spot spot = line.at(line.perimeter() * i / LOOKED);
-            double off = Math.abs(Math.IEEEremainder(Math.atan2(spot.x(), -spot.y()) - angle, 2 * Math.PI));
+            double off = Math.abs(Elementary.remainder(Elementary.atan2(spot.x(), -spot.y()) - angle, 2 * Math.PI));
             if (off < best) {
                 best = off;
                 nearest = spot;

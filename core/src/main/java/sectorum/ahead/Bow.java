@@ -8,6 +8,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -72,7 +73,7 @@ final class Bow implements AheadKind {
     public List<Field> fields(Values settings, OwnPiece piece, Bed bed) {
         double span = piece.width();
         double strip = piece.height();
-        double tail = within(Math.rint(bed.high() * 0.8), 20, 600);
+        double tail = within(Elementary.rint(bed.high() * 0.8), 20, 600);
         Object given = settings.get("tail");
         double first = given instanceof Number n ? n.doubleValue() : tail;
         return List.of(
@@ -168,7 +169,7 @@ final class Bow implements AheadKind {
 
         /** From the middle to the middle of a roll, never so near that a loop has no neck. */
         double out(int ring) {
-            return Math.max(roll * 1.02, span * Math.pow(shorter, ring) / 2 - roll);
+            return Math.max(roll * 1.02, span * Elementary.pow(shorter, ring) / 2 - roll);
         }
     }
 
@@ -283,7 +284,7 @@ final class Bow implements AheadKind {
     }
 
     private static void judge(PieceBuilder b, Told t, OwnPiece piece) {
-        double narrowest = t.span() * Math.pow(t.shorter(), t.rings() - 1) / 2;
+        double narrowest = t.span() * Elementary.pow(t.shorter(), t.rings() - 1) / 2;
         // Thicker rolls leave a loop no way from the middle to the roll.
         if (t.roll() > narrowest / 2 + Rounding.EPS) {
             double takes = Math.max(2, Rounding.floor(narrowest / 3));

@@ -3,6 +3,7 @@ package sectorum.ahead;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.drawing.Drawing;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 
@@ -11,25 +12,25 @@ final class BowLook {
     /** The strip has its own width again so far out, share of a loop's length. */
     private static final double OPENS = 0.55;
 
-    private static final double TAIL_SPREAD = Math.toRadians(17);
+    private static final double TAIL_SPREAD = Elementary.toRadians(17);
     private static final int PARTS = 16;
 
     private BowLook() {}
 
     /** The way round a loop whose roll of a radius lies with its middle so far out (craft 4.1), mm. */
     static double loop(double out, double roll) {
-        return 2 * Math.sqrt(out * out - roll * roll) + roll * (Math.PI + 2 * Math.asin(roll / out));
+        return 2 * Math.sqrt(out * out - roll * roll) + roll * (Math.PI + 2 * Elementary.asin(roll / out));
     }
 
     /** The same way as points, how far out and how far to the front: it leaves the middle, goes round the roll and comes back. */
     static List<double[]> path(double out, double roll, int parts) {
-        double lean = Math.asin(roll / out);
+        double lean = Elementary.asin(roll / out);
         List<double[]> path = new ArrayList<>();
         path.add(new double[] {0, 0});
         // Where it meets the roll the way is square to the radius.
         for (int i = 0; i <= parts; i++) {
             double a = Math.PI / 2 + lean - (Math.PI + 2 * lean) * i / parts;
-            path.add(new double[] {out + roll * Math.cos(a), roll * Math.sin(a)});
+            path.add(new double[] {out + roll * Elementary.cos(a), roll * Elementary.sin(a)});
         }
         path.add(new double[] {0, 0});
         return path;
@@ -58,8 +59,8 @@ final class BowLook {
             for (int k = 0; k < flat.size(); k += 2) {
                 double z = flat.get(k + 1) - high;
                 double x = flat.get(k) * (z > -high * 0.3 ? Bow.GATHERED + (1 - Bow.GATHERED) * -z / (high * 0.3) : 1);
-                hung.add(x * Math.cos(spread) - z * Math.sin(spread));
-                hung.add(x * Math.sin(spread) + z * Math.cos(spread));
+                hung.add(x * Elementary.cos(spread) - z * Elementary.sin(spread));
+                hung.add(x * Elementary.sin(spread) + z * Elementary.cos(spread));
             }
             s.card(0, hung, t.roll());
         }
@@ -102,11 +103,11 @@ final class BowLook {
         List<double[]> other = new ArrayList<>();
         for (double[] p : path(out, t.roll(), t.loops() * t.rings() > 4 ? PARTS / 2 : PARTS)) {
             double open = Math.min(1, Math.max(0, p[0]) / (OPENS * out));
-            double half = t.strip() / 2 * (Bow.GATHERED + (1 - Bow.GATHERED) * Math.sin(open * Math.PI / 2));
-            double x = p[0] * Math.cos(angle);
-            double z = p[0] * Math.sin(angle);
-            one.add(new double[] {x - half * Math.sin(angle), -p[1], z + half * Math.cos(angle)});
-            other.add(new double[] {x + half * Math.sin(angle), -p[1], z - half * Math.cos(angle)});
+            double half = t.strip() / 2 * (Bow.GATHERED + (1 - Bow.GATHERED) * Elementary.sin(open * Math.PI / 2));
+            double x = p[0] * Elementary.cos(angle);
+            double z = p[0] * Elementary.sin(angle);
+            one.add(new double[] {x - half * Elementary.sin(angle), -p[1], z + half * Elementary.cos(angle)});
+            other.add(new double[] {x + half * Elementary.sin(angle), -p[1], z - half * Elementary.cos(angle)});
         }
         return new Sculpt().band(0, one, other);
     }

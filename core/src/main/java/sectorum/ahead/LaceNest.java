@@ -8,6 +8,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -109,7 +110,7 @@ final class LaceNest implements AheadKind {
             List<double[]> line = new ArrayList<>();
             for (int k = 0; k <= 8; k++) {
                 double a = -open + 2 * open * k / 8;
-                line.add(new double[] {-half + 2 * half * i / across, r * Math.sin(a), r * Math.cos(a)});
+                line.add(new double[] {-half + 2 * half * i / across, r * Elementary.sin(a), r * Elementary.cos(a)});
             }
             s.string(0, line, piece.thickness());
         }
@@ -118,8 +119,8 @@ final class LaceNest implements AheadKind {
             s.string(
                     0,
                     List.of(
-                            new double[] {-half, r * Math.sin(a), r * Math.cos(a)},
-                            new double[] {half, r * Math.sin(a), r * Math.cos(a)}),
+                            new double[] {-half, r * Elementary.sin(a), r * Elementary.cos(a)},
+                            new double[] {half, r * Elementary.sin(a), r * Elementary.cos(a)}),
                     piece.thickness());
         }
         return s.raised();

@@ -61,6 +61,6 @@ public record MadeAhead(
 
     /** Hands to make all of them, without placing. */
     public double minutes() {
-        return stages.stream().mapToDouble(Stage::minutes).sum();
+        return stages.stream().mapToDouble(Stage::minutes).reduce(0, Double::sum);
     }
 }

@@ -9,6 +9,7 @@ import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -28,7 +29,7 @@ final class Moulded implements AheadKind {
     /** Joined in royal icing they are propped until it holds, hours. */
     private static final Span JOINED = new Span(2, 4.0);
     /** How far a propped pair gapes, radians. */
-    private static final double GAPES = Math.toRadians(38);
+    private static final double GAPES = Elementary.toRadians(38);
 
     @Override
     public PieceKind kind() {
@@ -211,7 +212,7 @@ final class Moulded implements AheadKind {
     }
 
     private static void judge(PieceBuilder b, OwnPiece piece, double pearl) {
-        double room = 0.8 * piece.width() * Math.sin(GAPES / 2) + 0.5 * piece.width();
+        double room = 0.8 * piece.width() * Elementary.sin(GAPES / 2) + 0.5 * piece.width();
         if (pearl > room) {
             double takes = Math.floor(room);
             b.found(PEARL.found(
@@ -261,7 +262,7 @@ final class Moulded implements AheadKind {
             s.egg(
                     2,
                     new double[] {
-                        0, -piece.height() * 0.6 * Math.cos(tilt), pearl / 2 + piece.height() * 0.6 * Math.sin(tilt)
+                        0, -piece.height() * 0.6 * Elementary.cos(tilt), pearl / 2 + piece.height() * 0.6 * Elementary.sin(tilt)
                     },
                     pearl / 2,
                     pearl / 2,
@@ -284,7 +285,7 @@ final class Moulded implements AheadKind {
                         .sized(across, across * 0.9, 3)
                         .many(5)
                         .on(OwnPiece.On.LEDGE)
-                        .with("pearl", Math.rint(across * 0.2))
+                        .with("pearl", Elementary.rint(across * 0.2))
                         .made(),
                 new Offer(PieceKind.MOULDED, "relief", "Moulded relief")
                         .sized(across * 0.8, across * 1.1, 4)

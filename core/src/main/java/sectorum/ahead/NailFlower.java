@@ -10,6 +10,7 @@ import sectorum.drawing.Ink;
 import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -85,7 +86,7 @@ final class NailFlower implements AheadKind {
         for (int j = 0; j < rounds; j++) {
             int many = Math.max(3, petals - 2 * j);
             for (int i = 0; i < many; i++) {
-                double long_ = Math.max(2, out * Math.pow(INWARD, j));
+                double long_ = Math.max(2, out * Elementary.pow(INWARD, j));
                 look.blade(
                         0,
                         Shapes.petal(long_ * 2.6 / many + 2, long_),
@@ -180,9 +181,9 @@ final class NailFlower implements AheadKind {
         int parts = 12 * petals;
         for (int i = 0; i < parts; i++) {
             double t = 2 * Math.PI * i / parts;
-            double r = across / 2 * (0.76 + 0.24 * Math.abs(Math.cos(petals * (t / 2) + Math.PI * shifted)));
-            line.add(r * Math.sin(t));
-            line.add(r * Math.cos(t));
+            double r = across / 2 * (0.76 + 0.24 * Math.abs(Elementary.cos(petals * (t / 2) + Math.PI * shifted)));
+            line.add(r * Elementary.sin(t));
+            line.add(r * Elementary.cos(t));
         }
         return line;
     }

@@ -3,6 +3,7 @@ package sectorum.ahead;
 import java.util.Map;
 import java.util.TreeMap;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Values;
 import sectorum.plan.Eaten;
 import sectorum.plan.Labour;
@@ -41,7 +42,7 @@ final class Offer {
     }
 
     private static double whole(double mm) {
-        return Math.max(2, Math.min(800, Math.rint(mm)));
+        return Math.max(2, Math.min(800, Elementary.rint(mm)));
     }
 
     Offer many(int other) {

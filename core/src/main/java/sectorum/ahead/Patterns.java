@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.art.Rings;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 
@@ -44,8 +45,8 @@ final class Patterns {
         int parts = 48;
         for (int i = 0; i <= parts; i++) {
             double a = angle * i / parts - Math.PI / 2;
-            line.add(slant * Math.cos(a));
-            line.add(slant * Math.sin(a));
+            line.add(slant * Elementary.cos(a));
+            line.add(slant * Elementary.sin(a));
         }
         List<Double> box = Rings.of(line).box();
         Drawing.Maker maker = new Drawing.Maker();
@@ -59,7 +60,7 @@ final class Patterns {
         maker.path(Ink.Pen.CUT, cut);
         // The tab lies along the edge that begins, beside it.
         double along = -Math.PI / 2;
-        double sx = Math.sin(along) * tab;
+        double sx = Elementary.sin(along) * tab;
         maker.path(
                 Ink.Pen.GUIDE, List.of(x0, y0, x0 + sx, y0 + slant * 0.1, x0 + sx, y0 + slant * 0.9, x0, y0 + slant));
         Phrase title = Phrase.of(

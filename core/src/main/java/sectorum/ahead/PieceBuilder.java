@@ -170,7 +170,7 @@ final class PieceBuilder {
         double wide = front.width();
         double high = front.height();
         double grams = Double.isNaN(weighed)
-                ? components.stream().mapToDouble(c -> c.each() * c.grams()).sum()
+                ? components.stream().mapToDouble(c -> c.each() * c.grams()).reduce(0, Double::sum)
                 : weighed;
         double buried = piece.sticks().buried() != null ? piece.sticks().buried() : Math.max(50, high / 3);
         Planted planted = new Planted(
@@ -204,7 +204,7 @@ final class PieceBuilder {
 
     /** Stages in the minutes that somebody has told for one piece, or as they are reckoned. */
     private List<Stage> asTold() {
-        double reckoned = stages.stream().mapToDouble(Stage::minutes).sum();
+        double reckoned = stages.stream().mapToDouble(Stage::minutes).reduce(0, Double::sum);
         double told = piece.count() * piece.labour().minutesOr(reckoned / piece.count());
         if (reckoned <= 0 || Math.abs(told - reckoned) < 1e-9) {
             return stages;

@@ -3,6 +3,7 @@ package sectorum.ahead;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.drawing.Point;
+import sectorum.measure.Elementary;
 import sectorum.plan.OwnPiece;
 
 /** A piece of one's own as it is drawn: x from its middle, z from its foot, mm; closed. */
@@ -50,7 +51,7 @@ final class PieceOutline {
         List<Point> points = new ArrayList<>();
         for (int i = 0; i <= ROUND; i++) {
             double a = from + (to - from) * i / ROUND;
-            points.add(new Point(Math.cos(a), middle + high * Math.sin(a)));
+            points.add(new Point(Elementary.cos(a), middle + high * Elementary.sin(a)));
         }
         return points;
     }
@@ -60,7 +61,7 @@ final class PieceOutline {
         for (int i = 0; i < 2 * RAYS; i++) {
             double r = i % 2 == 0 ? 1 : INNER;
             double a = Math.PI / 2 + i * Math.PI / RAYS;
-            points.add(new Point(r * Math.cos(a), 0.5 + r * Math.sin(a) / 2));
+            points.add(new Point(r * Elementary.cos(a), 0.5 + r * Elementary.sin(a) / 2));
         }
         return points;
     }
@@ -69,8 +70,8 @@ final class PieceOutline {
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < 2 * ROUND; i++) {
             double a = Math.PI * i / ROUND;
-            double r = 0.75 + 0.25 * Math.cos(RAYS * (a - Math.PI / 2));
-            points.add(new Point(r * Math.cos(a), 0.5 + r * Math.sin(a) / 2));
+            double r = 0.75 + 0.25 * Elementary.cos(RAYS * (a - Math.PI / 2));
+            points.add(new Point(r * Elementary.cos(a), 0.5 + r * Elementary.sin(a) / 2));
         }
         return points;
     }

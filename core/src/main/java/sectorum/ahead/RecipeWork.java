@@ -12,6 +12,7 @@ import sectorum.bench.Rate;
 import sectorum.drawing.Drawing;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Numbers;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -298,7 +299,7 @@ final class RecipeWork {
                 double shift = round && rounds % 2 == 1 ? Math.PI / p.each() : 0;
                 rounds += round ? 1 : 0;
                 for (int k = 0; k < p.each(); k++) {
-                    double about = Math.toRadians(p.set().from()) + shift + 2 * Math.PI * k / p.each();
+                    double about = Elementary.toRadians(p.set().from()) + shift + 2 * Math.PI * k / p.each();
                     one(s, p, about);
                 }
             }
@@ -308,8 +309,8 @@ final class RecipeWork {
 
     private void one(Sculpt s, PiecePart p, double about) {
         double out = p.set().out() * main;
-        double[] at = {out * Math.sin(about), -out * Math.cos(about), p.set().up() * main};
-        double tilt = Math.toRadians(p.set().tilt());
+        double[] at = {out * Elementary.sin(about), -out * Elementary.cos(about), p.set().up() * main};
+        double tilt = Elementary.toRadians(p.set().tilt());
         double w = wide(p);
         double h = high(p);
         double hollow = p.over() == null || p.over() == PieceRecipe.PartFormer.FLAT ? FLAT : HOLLOW;
@@ -326,9 +327,9 @@ final class RecipeWork {
             case BALL -> s.egg(p.colour(), new double[] {at[0], at[1], at[2] + w / 2}, w / 2, w / 2, w / 2);
             case STAMEN -> {
                 double[] to = {
-                    at[0] + h * Math.cos(tilt) * Math.sin(about),
-                    at[1] - h * Math.cos(tilt) * Math.cos(about),
-                    at[2] + h * Math.sin(tilt)
+                    at[0] + h * Elementary.cos(tilt) * Elementary.sin(about),
+                    at[1] - h * Elementary.cos(tilt) * Elementary.cos(about),
+                    at[2] + h * Elementary.sin(tilt)
                 };
                 s.string(p.colour(), List.of(at, to), p.thick());
             }
@@ -362,13 +363,13 @@ final class RecipeWork {
         int parts = 14;
         for (int i = 0; i <= parts; i++) {
             double a = 2 * Math.PI * i / parts;
-            double back = (1 - Math.cos(a)) / 2;
-            foot.add(new double[] {0.5 * Math.sin(a), -0.5 * Math.cos(a), 0});
+            double back = (1 - Elementary.cos(a)) / 2;
+            foot.add(new double[] {0.5 * Elementary.sin(a), -0.5 * Elementary.cos(a), 0});
             waist.add(new double[] {
-                radius * 0.75 * Math.sin(a), -radius * 0.75 * Math.cos(a), high(p) * (0.42 + 0.1 * back)
+                radius * 0.75 * Elementary.sin(a), -radius * 0.75 * Elementary.cos(a), high(p) * (0.42 + 0.1 * back)
             });
             double wide = radius * (1.1 + 0.9 * back);
-            lip.add(new double[] {wide * Math.sin(a), -wide * Math.cos(a), high(p) * (0.6 + 0.38 * back * back)});
+            lip.add(new double[] {wide * Elementary.sin(a), -wide * Elementary.cos(a), high(p) * (0.6 + 0.38 * back * back)});
         }
         return new Sculpt().band(p.colour(), foot, waist).band(p.colour(), waist, lip);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.art.Rings;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -77,7 +78,7 @@ final class Rolled implements AheadKind {
 
     /** How much longer than its cord a strand is, for a pitch circle of the strand's own width (craft 3E). */
     static double takeUp(double strand, double lay) {
-        return Math.hypot(1, Math.PI * strand / lay) - 1;
+        return Elementary.hypot(1, Math.PI * strand / lay) - 1;
     }
 
     /** Ribbon for a rose: turns that each lie further out, mm. */
@@ -148,11 +149,11 @@ final class Rolled implements AheadKind {
         for (int i = 0; i <= parts; i++) {
             double a = 2 * Math.PI * i / PARTS;
             double out = piece.width() / 2 * i / parts;
-            low.add(new double[] {0.55 * out * Math.sin(a), -0.55 * out * Math.cos(a), 0});
+            low.add(new double[] {0.55 * out * Elementary.sin(a), -0.55 * out * Elementary.cos(a), 0});
             lip.add(new double[] {
-                out * Math.sin(a),
-                -out * Math.cos(a),
-                piece.height() * (0.85 + 0.15 * Math.cos(3.1 * a) - 0.2 * i / parts)
+                out * Elementary.sin(a),
+                -out * Elementary.cos(a),
+                piece.height() * (0.85 + 0.15 * Elementary.cos(3.1 * a) - 0.2 * i / parts)
             });
         }
         s.band(0, low, lip);
@@ -223,7 +224,7 @@ final class Rolled implements AheadKind {
             for (int i = 0; i <= parts; i++) {
                 double x = piece.width() * i / parts;
                 double a = 2 * Math.PI * (x / lay + (double) k / strands);
-                line.add(new double[] {x - piece.width() / 2, -t / 2 * Math.cos(a), t + t / 2 * Math.sin(a)});
+                line.add(new double[] {x - piece.width() / 2, -t / 2 * Elementary.cos(a), t + t / 2 * Elementary.sin(a)});
             }
             s.string(k % 2, line, t);
         }

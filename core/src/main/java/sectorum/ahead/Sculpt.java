@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import sectorum.art.Contour;
 import sectorum.art.Rings;
+import sectorum.measure.Elementary;
 
 /**
  * Puts together what is seen of a piece: x to the right, y away from its front, z up, mm. All is true to size, so that the
@@ -47,9 +48,9 @@ final class Sculpt {
                 .map(f -> {
                     Double[] fine = new Double[f.xyz().length];
                     for (int i = 0; i < fine.length; i++) {
-                        fine[i] = Math.rint(f.xyz()[i] * FINE) / FINE;
+                        fine[i] = Elementary.rint(f.xyz()[i] * FINE) / FINE;
                     }
-                    return new Face(List.of(fine), Math.rint(tone(f.xyz()) * 100) / 100, f.colour(), f.solid());
+                    return new Face(List.of(fine), Elementary.rint(tone(f.xyz()) * 100) / 100, f.colour(), f.solid());
                 })
                 .toList();
     }
@@ -104,7 +105,7 @@ final class Sculpt {
         List<Double> xyz = new ArrayList<>();
         for (int i = 0; i < xz.size(); i += 2) {
             double a = xz.get(i) / radius;
-            xyz.addAll(List.of(radius * Math.sin(a), y + radius * (1 - Math.cos(a)), xz.get(i + 1)));
+            xyz.addAll(List.of(radius * Elementary.sin(a), y + radius * (1 - Elementary.cos(a)), xz.get(i + 1)));
         }
         return face(colour, xyz);
     }
@@ -135,8 +136,8 @@ final class Sculpt {
             double a1 = Math.PI * (j + 1) / up - Math.PI / 2;
             band(
                     colour,
-                    ring(at, rx * Math.cos(a0), ry * Math.cos(a0), rz * Math.sin(a0), round),
-                    ring(at, rx * Math.cos(a1), ry * Math.cos(a1), rz * Math.sin(a1), round),
+                    ring(at, rx * Elementary.cos(a0), ry * Elementary.cos(a0), rz * Elementary.sin(a0), round),
+                    ring(at, rx * Elementary.cos(a1), ry * Elementary.cos(a1), rz * Elementary.sin(a1), round),
                     true);
         }
         return this;
@@ -164,7 +165,7 @@ final class Sculpt {
         List<double[]> ring = new ArrayList<>();
         for (int i = 0; i <= parts; i++) {
             double a = 2 * Math.PI * i / parts;
-            ring.add(new double[] {at[0] + rx * Math.sin(a), at[1] - ry * Math.cos(a), at[2] + up});
+            ring.add(new double[] {at[0] + rx * Elementary.sin(a), at[1] - ry * Elementary.cos(a), at[2] + up});
         }
         return ring;
     }
@@ -181,7 +182,7 @@ final class Sculpt {
                 double[] p = line.get(i);
                 double dx = b[0] - a[0];
                 double dz = b[2] - a[2];
-                double long_ = Math.max(1e-9, Math.hypot(dx, dz));
+                double long_ = Math.max(1e-9, Elementary.hypot(dx, dz));
                 double nx = way == 0 ? -dz / long_ * half : 0;
                 double nz = way == 0 ? dx / long_ * half : 0;
                 double ny = way == 0 ? 0 : half;
@@ -200,9 +201,9 @@ final class Sculpt {
      * @param about the way it looks, from the front to the right, radians
      */
     Sculpt blade(int colour, List<Double> xz, double[] foot, double about, double tilt, double hollow) {
-        double[] along = {Math.sin(about) * Math.cos(tilt), -Math.cos(about) * Math.cos(tilt), Math.sin(tilt)};
-        double[] beside = {Math.cos(about), Math.sin(about), 0};
-        double[] up = {-Math.sin(about) * Math.sin(tilt), Math.cos(about) * Math.sin(tilt), Math.cos(tilt)};
+        double[] along = {Elementary.sin(about) * Elementary.cos(tilt), -Elementary.cos(about) * Elementary.cos(tilt), Elementary.sin(tilt)};
+        double[] beside = {Elementary.cos(about), Elementary.sin(about), 0};
+        double[] up = {-Elementary.sin(about) * Elementary.sin(tilt), Elementary.cos(about) * Elementary.sin(tilt), Elementary.cos(tilt)};
         List<Double> line = coarse(xz);
         boolean whole = Rings.of(line).width() < HOLLOW;
         for (int side = -1; side <= (whole ? -1 : 1); side += 2) {
@@ -270,15 +271,15 @@ final class Sculpt {
 
     /** Nodding forward about its foot: 0 stands, a right angle looks at whoever stands before it. */
     Sculpt nodding(double radians) {
-        double cos = Math.cos(radians);
-        double sin = Math.sin(radians);
+        double cos = Elementary.cos(radians);
+        double sin = Elementary.sin(radians);
         return moved(new double[] {1, 0, 0, 0, cos, -sin, 0, sin, cos}, STILL);
     }
 
     /** About z, from the front to the right. */
     Sculpt about(double radians) {
-        double cos = Math.cos(radians);
-        double sin = Math.sin(radians);
+        double cos = Elementary.cos(radians);
+        double sin = Elementary.sin(radians);
         return moved(new double[] {cos, -sin, 0, sin, cos, 0, 0, 0, 1}, STILL);
     }
 

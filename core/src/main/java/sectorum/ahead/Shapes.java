@@ -3,6 +3,7 @@ package sectorum.ahead;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.art.Rings;
+import sectorum.measure.Elementary;
 import sectorum.technique.Element;
 
 /** Outlines of cutters, x from their middle and z from their foot, which is what they are fixed by; mm. */
@@ -19,8 +20,8 @@ final class Shapes {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < ROUND; i++) {
             double a = 2 * Math.PI * i / ROUND;
-            line.add(wide / 2 * Math.cos(a));
-            line.add(high / 2 * (1 + Math.sin(a)));
+            line.add(wide / 2 * Elementary.cos(a));
+            line.add(high / 2 * (1 + Elementary.sin(a)));
         }
         return line;
     }
@@ -30,8 +31,8 @@ final class Shapes {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < ROUND; i++) {
             double a = 2 * Math.PI * i / ROUND - Math.PI / 2;
-            double up = (1 + Math.sin(a)) / 2;
-            line.add(wide / 2 * Math.cos(a) * (0.35 + 0.65 * Math.sqrt(up)));
+            double up = (1 + Elementary.sin(a)) / 2;
+            line.add(wide / 2 * Elementary.cos(a) * (0.35 + 0.65 * Math.sqrt(up)));
             line.add(high * up);
         }
         return fitted(line, wide, high);
@@ -42,8 +43,8 @@ final class Shapes {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < ROUND; i++) {
             double a = 2 * Math.PI * i / ROUND;
-            line.add(16 * Math.pow(Math.sin(a), 3));
-            line.add(13 * Math.cos(a) - 5 * Math.cos(2 * a) - 2 * Math.cos(3 * a) - Math.cos(4 * a));
+            line.add(16 * Elementary.pow(Elementary.sin(a), 3));
+            line.add(13 * Elementary.cos(a) - 5 * Elementary.cos(2 * a) - 2 * Elementary.cos(3 * a) - Elementary.cos(4 * a));
         }
         return fitted(line, wide, high);
     }
@@ -54,7 +55,7 @@ final class Shapes {
         for (int i = 0; i < ROUND; i++) {
             double up = i <= half ? (double) i / half : 2 - (double) i / half;
             double side = i <= half ? 1 : -1;
-            line.add(side * Math.pow(Math.sin(Math.PI * Math.pow(up, 0.8)), 0.9));
+            line.add(side * Elementary.pow(Elementary.sin(Math.PI * Elementary.pow(up, 0.8)), 0.9));
             line.add(up);
         }
         return fitted(line, wide, high);
@@ -69,8 +70,8 @@ final class Shapes {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < 10; i++) {
             double r = i % 2 == 0 ? 1 : 0.32;
-            line.add(r * Math.sin(Math.PI * i / 5));
-            line.add(r * Math.cos(Math.PI * i / 5));
+            line.add(r * Elementary.sin(Math.PI * i / 5));
+            line.add(r * Elementary.cos(Math.PI * i / 5));
         }
         return fitted(line, across, across);
     }
@@ -80,12 +81,12 @@ final class Shapes {
         List<Double> line = new ArrayList<>(List.of(-0.5, 1.0, -0.5, 0.45));
         for (int i = 1; i < 10; i++) {
             double a = Math.PI / 2 * i / 10;
-            line.addAll(List.of(-0.5 * Math.cos(a), 0.45 - 0.45 * Math.sin(a)));
+            line.addAll(List.of(-0.5 * Elementary.cos(a), 0.45 - 0.45 * Elementary.sin(a)));
         }
         line.addAll(List.of(0.0, 0.0));
         for (int i = 9; i > 0; i--) {
             double a = Math.PI / 2 * i / 10;
-            line.addAll(List.of(0.5 * Math.cos(a), 0.45 - 0.45 * Math.sin(a)));
+            line.addAll(List.of(0.5 * Elementary.cos(a), 0.45 - 0.45 * Elementary.sin(a)));
         }
         line.addAll(List.of(0.5, 0.45, 0.5, 1.0));
         return fitted(line, wide, high);

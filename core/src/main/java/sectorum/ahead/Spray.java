@@ -7,6 +7,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -170,7 +171,7 @@ final class Spray implements AheadKind {
         double out = inner && many == 1 ? 0 : part.out() * main * (inner ? Math.max(0.8, Math.sqrt(many / 3.0)) : 1);
         double tilt = inner ? 0.35 : 0.8;
         Sculpt one = made.nodding(out == 0 ? 0 : tilt).about(about);
-        look.with(one, out * Math.sin(about), -out * Math.cos(about), -part.low() * main);
+        look.with(one, out * Elementary.sin(about), -out * Elementary.cos(about), -part.low() * main);
     }
 
     @Override

@@ -22,7 +22,7 @@ public record Stage(
     }
 
     public double minutes() {
-        return steps.stream().mapToDouble(Making.Step::minutes).sum();
+        return steps.stream().mapToDouble(Making.Step::minutes).reduce(0, Double::sum);
     }
 
     /** How it is left alone after; nothing where it needs no rest. */

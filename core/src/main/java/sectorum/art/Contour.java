@@ -2,6 +2,7 @@ package sectorum.art;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.measure.Elementary;
 
 /** One closed line: x0, z0, x1, z1, … without its first point again. */
 public final class Contour {
@@ -26,7 +27,7 @@ public final class Contour {
         double sum = 0;
         for (int i = 0; i < xz.size(); i += 2) {
             int j = (i + 2) % xz.size();
-            sum += Math.hypot(xz.get(j) - xz.get(i), xz.get(j + 1) - xz.get(i + 1));
+            sum += Elementary.hypot(xz.get(j) - xz.get(i), xz.get(j + 1) - xz.get(i + 1));
         }
         return sum;
     }
@@ -82,7 +83,7 @@ public final class Contour {
         double least = Double.MAX_VALUE;
         for (int i = 0; i < outer.size(); i += 2) {
             for (int j = 0; j < hole.size(); j += 2) {
-                double off = Math.hypot(outer.get(i) - hole.get(j), outer.get(i + 1) - hole.get(j + 1));
+                double off = Elementary.hypot(outer.get(i) - hole.get(j), outer.get(i + 1) - hole.get(j + 1));
                 if (off < least) {
                     least = off;
                     from = i;

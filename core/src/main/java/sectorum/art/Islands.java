@@ -2,6 +2,7 @@ package sectorum.art;
 
 import java.util.List;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 
 /** What falls out of a stencil: whatever is closed in by an opening, unless a bridge holds it (craft 3H). */
 public final class Islands {
@@ -38,7 +39,7 @@ public final class Islands {
     private static int[] nearest(Rings opening, List<Double> hole, int away) {
         double wide = 0;
         for (int j = 0; away >= 0 && j < hole.size(); j += 2) {
-            wide = Math.max(wide, Math.hypot(hole.get(j) - hole.get(away), hole.get(j + 1) - hole.get(away + 1)));
+            wide = Math.max(wide, Elementary.hypot(hole.get(j) - hole.get(away), hole.get(j + 1) - hole.get(away + 1)));
         }
         int[] best = {0, 0, 0};
         double least = Double.MAX_VALUE;
@@ -49,12 +50,12 @@ public final class Islands {
             }
             for (int j = 0; j < hole.size(); j += 2) {
                 if (away >= 0
-                        && Math.hypot(hole.get(j) - hole.get(away), hole.get(j + 1) - hole.get(away + 1))
+                        && Elementary.hypot(hole.get(j) - hole.get(away), hole.get(j + 1) - hole.get(away + 1))
                                 < wide * 0.7) {
                     continue;
                 }
                 for (int i = 0; i < line.size(); i += 2) {
-                    double off = Math.hypot(hole.get(j) - line.get(i), hole.get(j + 1) - line.get(i + 1));
+                    double off = Elementary.hypot(hole.get(j) - line.get(i), hole.get(j + 1) - line.get(i + 1));
                     if (off < least) {
                         least = off;
                         best = new int[] {o, j, i};
@@ -67,7 +68,7 @@ public final class Islands {
 
     /** A strip between two places, a little longer than they lie apart. */
     private static List<Double> strip(double x0, double z0, double x1, double z1, double wide) {
-        double length = Math.max(1e-6, Math.hypot(x1 - x0, z1 - z0));
+        double length = Math.max(1e-6, Elementary.hypot(x1 - x0, z1 - z0));
         double ux = (x1 - x0) / length;
         double uz = (z1 - z0) / length;
         double half = wide / 2;

@@ -3,6 +3,7 @@ package sectorum.art;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -198,12 +199,12 @@ public final class Lettering {
             double half = whole / 2;
             double radius = (half * half + bow * bow) / (2 * Math.abs(bow));
             double angle = at / radius;
-            side = radius * Math.sin(angle);
-            up = Math.signum(bow) * (radius * Math.cos(angle) - radius + Math.abs(bow));
+            side = radius * Elementary.sin(angle);
+            up = Math.signum(bow) * (radius * Elementary.cos(angle) - radius + Math.abs(bow));
             turn = -Math.signum(bow) * angle;
         }
-        double cos = Math.cos(turn);
-        double sin = Math.sin(turn);
+        double cos = Elementary.cos(turn);
+        double sin = Elementary.sin(turn);
         List<List<Double>> lines = new ArrayList<>();
         for (List<Double> line : letter.glyph().lines()) {
             List<Double> there = new ArrayList<>(line.size());
@@ -252,7 +253,7 @@ public final class Lettering {
         double reach = switch (wish.frame()) {
             case SQUARE -> Math.max(wide, high) + room;
             case DIAMOND -> wide + high + room;
-            default -> Math.hypot(wide, high) + room / 2;
+            default -> Elementary.hypot(wide, high) + room / 2;
         };
         int corners = wish.frame() == Frame.RING ? 128 : 4;
         double turned = wish.frame() == Frame.SQUARE ? Math.PI / 4 : 0;
@@ -265,8 +266,8 @@ public final class Lettering {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < corners; i++) {
             double t = turned + 2 * Math.PI * i / corners;
-            line.add(x + radius * Math.cos(t));
-            line.add(z + radius * Math.sin(t));
+            line.add(x + radius * Elementary.cos(t));
+            line.add(z + radius * Elementary.sin(t));
         }
         return line;
     }

@@ -3,6 +3,7 @@ package sectorum.art;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -166,7 +167,7 @@ public record Motif(String id, String name, List<Region> parts) {
 
     /** A thousandth of a millimetre is kept: ten times finer than anything is cut. */
     private static double kept(double mm) {
-        return Math.rint(mm * 1000) / 1000;
+        return Elementary.rint(mm * 1000) / 1000;
     }
 
     public double width() {
@@ -208,8 +209,8 @@ public record Motif(String id, String name, List<Region> parts) {
         List<Double> star = new ArrayList<>();
         for (int i = 0; i < 10; i++) {
             double radius = i % 2 == 0 ? 30 : 12.5;
-            star.add(radius * Math.sin(Math.PI * i / 5));
-            star.add(radius * Math.cos(Math.PI * i / 5));
+            star.add(radius * Elementary.sin(Math.PI * i / 5));
+            star.add(radius * Elementary.cos(Math.PI * i / 5));
         }
         return of("star", "Star", List.of(new Region("#334455", List.of(star), List.of())));
     }

@@ -36,8 +36,8 @@ public record Rings(List<List<Double>> outers, List<List<Double>> holes) {
 
     /** mm², holes left out. */
     public double area() {
-        return outers.stream().mapToDouble(Contour::area).sum()
-                - holes.stream().mapToDouble(Contour::area).sum();
+        return outers.stream().mapToDouble(Contour::area).reduce(0, Double::sum)
+                - holes.stream().mapToDouble(Contour::area).reduce(0, Double::sum);
     }
 
     /** How far it reaches across, mm. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -110,7 +111,7 @@ public final class Trace {
             many += histogram[g];
             sum += (double) histogram[g] * g;
         }
-        int mean = many > 0 ? (int) Math.round(sum / many) : from;
+        int mean = many > 0 ? (int) Elementary.round(sum / many) : from;
         return String.format(Locale.ROOT, "#%02x%02x%02x", mean, mean, mean);
     }
 

@@ -12,6 +12,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
@@ -69,8 +70,8 @@ public record Build(
     /** A dowel's place on a tier's top, from its middle. */
     public record Dowel(double x, double y) {
         Dowel turned(double angle, Stand.Shift about) {
-            double cos = Math.cos(angle);
-            double sin = Math.sin(angle);
+            double cos = Elementary.cos(angle);
+            double sin = Elementary.sin(angle);
             double dx = x - about.x();
             double dy = y - about.y();
             return new Dowel(about.x() + dx * cos - dy * sin, about.y() + dx * sin + dy * cos);
@@ -163,7 +164,7 @@ public record Build(
     }
 
     private static double height(List<Body> bodies, Stand stand) {
-        return bodies.stream().mapToDouble(Body::height).sum() + (bodies.size() - 1) * stand.thick();
+        return bodies.stream().mapToDouble(Body::height).reduce(0, Double::sum) + (bodies.size() - 1) * stand.thick();
     }
 
     @Absent
@@ -213,7 +214,7 @@ public record Build(
                             Quantity.length(-ledge.least())),
                     middle(body, upper, stand)));
         }
-        double apart = 2 * RING * seat * Math.sin(Math.PI / Math.max(2, count))
+        double apart = 2 * RING * seat * Elementary.sin(Math.PI / Math.max(2, count))
                 - stand.dowel().across();
         if (apart < BETWEEN || (stand.centre() && RING * seat - stand.dowel().across() < BETWEEN)) {
             findings.add(CROWDED.found(
@@ -280,7 +281,7 @@ public record Build(
         double widest = 360.0 / ring.size() / 2;
         for (double step = 0; step <= widest; step += 1) {
             for (int sign = 1; sign >= -1; sign -= 2) {
-                double angle = Math.toRadians(sign * step);
+                double angle = Elementary.toRadians(sign * step);
                 List<Dowel> there =
                         ring.stream().map(d -> d.turned(angle, about)).toList();
                 double clear = under.in().clear(body, there);
@@ -301,7 +302,7 @@ public record Build(
         for (int i = 0; i < count; i++) {
             // None at the very front: the first stands half a step beside it.
             double angle = -Math.PI / 2 + 2 * Math.PI * (i + 0.5) / count;
-            ring.add(new Dowel(about.x() + radius * Math.cos(angle), about.y() + radius * Math.sin(angle)));
+            ring.add(new Dowel(about.x() + radius * Elementary.cos(angle), about.y() + radius * Elementary.sin(angle)));
         }
         return ring;
     }

@@ -8,6 +8,7 @@ import sectorum.finding.Finding;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
@@ -59,7 +60,7 @@ public final class Holes {
         }
         double room = hole.get().box().width() / 2;
         // Farthest from the middle: a corner of what it takes of the ground.
-        double reach = Math.hypot(piece.seat().out() + piece.thickness() / 2, piece.width() / 2);
+        double reach = Elementary.hypot(piece.seat().out() + piece.thickness() / 2, piece.width() / 2);
         if (Rounding.atMost(reach + CLEAR_MM, room)) {
             return Optional.empty();
         }

@@ -3,6 +3,7 @@ package sectorum.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import sectorum.measure.Elementary;
 import sectorum.plan.OwnPiece;
 
 /** Where the picks of pieces of one's own go (craft 4.1, 5.1). */
@@ -38,7 +39,7 @@ final class Picks {
         List<Inserted> picks = new ArrayList<>();
         Planted stands = planted(piece);
         for (int k = 0; k < piece.count(); k++) {
-            double angle = Math.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
+            double angle = Elementary.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
             for (double beside : stands.beside()) {
                 picks.add(pick(piece, stands, angle, beside, picks.size() + 1));
             }
@@ -50,8 +51,8 @@ final class Picks {
         Body body = levels.body(piece);
         double depth = Math.min(stands.buried(), deepest(piece));
         // From the front to the right, as seen from above: y grows away from the front.
-        double dx = Math.sin(angle);
-        double dy = -Math.cos(angle);
+        double dx = Elementary.sin(angle);
+        double dy = -Elementary.cos(angle);
         double out = out(piece, dx, dy);
         double[] middle = levels.middle(body);
         double foot = levels.foot(body);
@@ -115,16 +116,16 @@ final class Picks {
 
     /** From the tier's middle to its top edge where the first of them stands, mm. */
     private double edge(OwnPiece piece) {
-        double angle = Math.toRadians(piece.seat().angle());
-        return new Rays(levels.body(piece).top()).reach(0, 0, Math.sin(angle), -Math.cos(angle));
+        double angle = Elementary.toRadians(piece.seat().angle());
+        return new Rays(levels.body(piece).top()).reach(0, 0, Elementary.sin(angle), -Elementary.cos(angle));
     }
 
     /** How much of the ledge there is where a piece stands, mm; the whole top where nothing stands on the tier. */
     double ledge(OwnPiece piece) {
         Body body = levels.body(piece);
-        double angle = Math.toRadians(piece.seat().angle());
-        double dx = Math.sin(angle);
-        double dy = -Math.cos(angle);
+        double angle = Elementary.toRadians(piece.seat().angle());
+        double dx = Elementary.sin(angle);
+        double dy = -Elementary.cos(angle);
         return new Rays(body.top()).reach(0, 0, dx, dy) - Math.max(0, levels.over(body, dx, dy));
     }
 }

@@ -1,5 +1,6 @@
 package sectorum.build;
 
+import sectorum.measure.Elementary;
 import sectorum.outline.Outline;
 import sectorum.outline.Spot;
 
@@ -66,13 +67,13 @@ final class Rays {
                 high = left ? high - third : high;
                 low = left ? low : low + third;
             }
-            least = Math.min(least, Math.min(away((low + high) / 2), Math.hypot(xs[i], ys[i])));
+            least = Math.min(least, Math.min(away((low + high) / 2), Elementary.hypot(xs[i], ys[i])));
         }
         return least;
     }
 
     private double away(double s) {
         Spot spot = outline.at(s);
-        return Math.hypot(spot.x(), spot.y());
+        return Elementary.hypot(spot.x(), spot.y());
     }
 }

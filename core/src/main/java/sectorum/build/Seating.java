@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import sectorum.measure.Elementary;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Stand;
@@ -54,9 +55,9 @@ public final class Seating {
         Side side = sides.get(plan.under(piece).id());
         List<Place> places = new ArrayList<>();
         for (int k = 0; k < piece.count(); k++) {
-            double angle = Math.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
-            double dx = Math.sin(angle);
-            double dy = -Math.cos(angle);
+            double angle = Elementary.toRadians(piece.seat().angle() + 360.0 * k / piece.count());
+            double dx = Elementary.sin(angle);
+            double dy = -Elementary.cos(angle);
             boolean atSide = piece.seat().on() == OwnPiece.On.SIDE;
             boolean low = piece.seat().on() == OwnPiece.On.HOLE || piece.seat().on() == OwnPiece.On.BOARD;
             double up = atSide ? piece.seat().up() : low ? 0 : side.upright();

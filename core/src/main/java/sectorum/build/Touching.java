@@ -11,6 +11,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.plan.OwnPiece;
@@ -75,8 +76,8 @@ public final class Touching {
     private static List<Room> rooms(Seating seats, OwnPiece piece, Planted made) {
         List<Room> rooms = new ArrayList<>();
         for (Seating.Place place : seats.of(piece, made)) {
-            double cos = Math.cos(place.angle());
-            double sin = Math.sin(place.angle());
+            double cos = Elementary.cos(place.angle());
+            double sin = Elementary.sin(place.angle());
             List<Double> ground = new ArrayList<>();
             List<Double> own = made.ground().outers().get(0);
             for (int i = 0; i < own.size(); i += 2) {
@@ -141,7 +142,7 @@ public final class Touching {
             double out = s.on() == OwnPiece.On.TOP
                     ? Math.max(s.out(), make.apply(piece).wide() / 2)
                     : s.out();
-            double angle = Math.IEEEremainder(s.angle() + step, 360);
+            double angle = Elementary.remainder(s.angle() + step, 360);
             OwnPiece.Seat seat = new OwnPiece.Seat(s.tier(), s.on(), angle, Math.min(700, out), s.up());
             if (isFree(seats, piece.at(seat), rooms, make)) {
                 return List.of(new Mend(

@@ -3,6 +3,7 @@ package sectorum.curve;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.drawing.Point;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -90,7 +91,7 @@ public sealed interface Hanging {
     record Arc(double width, double drop, double radius, double endSlope) implements Hanging {
         static Arc of(double width, double drop) {
             double radius = (width * width / 4 + drop * drop) / (2 * drop);
-            return new Arc(width, drop, radius, Math.atan2(width / 2, radius - drop));
+            return new Arc(width, drop, radius, Elementary.atan2(width / 2, radius - drop));
         }
 
         @Override
@@ -102,9 +103,9 @@ public sealed interface Hanging {
         public Point at(double u) {
             double angle = (2 * u - 1) * endSlope;
             // r·(1 − cos) written with sines, so that flat arcs keep their digits
-            double half = Math.sin(angle / 2);
+            double half = Elementary.sin(angle / 2);
             double rise = 2 * radius * half * half;
-            return new Point(width / 2 + radius * Math.sin(angle), rise - drop);
+            return new Point(width / 2 + radius * Elementary.sin(angle), rise - drop);
         }
 
         @Override
@@ -123,7 +124,7 @@ public sealed interface Hanging {
 
         @Override
         public double endSlope() {
-            return Math.atan(4 * drop / width);
+            return Elementary.atan(4 * drop / width);
         }
 
         @Override
@@ -162,7 +163,7 @@ public sealed interface Hanging {
             while (sag(high) < ratio) {
                 high *= 2;
             }
-            for (int i = 0; i < 200 && high - low > Math.ulp(high); i++) {
+            for (int i = 0; i < 200 && high - low > Elementary.ulp(high); i++) {
                 double middle = (low + high) / 2;
                 if (sag(middle) < ratio) {
                     low = middle;
@@ -174,23 +175,23 @@ public sealed interface Hanging {
         }
 
         private static double sag(double v) {
-            double half = Math.sinh(v / 2);
+            double half = Elementary.sinh(v / 2);
             return 2 * half * half / v;
         }
 
         @Override
         public double length() {
-            return 2 * a * Math.sinh(width / (2 * a));
+            return 2 * a * Elementary.sinh(width / (2 * a));
         }
 
         @Override
         public double endSlope() {
-            return Math.atan(Math.sinh(width / (2 * a)));
+            return Elementary.atan(Elementary.sinh(width / (2 * a)));
         }
 
         @Override
         public Point at(double u) {
-            double half = Math.sinh((u - 0.5) * width / (2 * a));
+            double half = Elementary.sinh((u - 0.5) * width / (2 * a));
             return new Point(width * u, 2 * a * half * half - drop);
         }
 
@@ -201,6 +202,6 @@ public sealed interface Hanging {
     }
 
     private static double asinh(double x) {
-        return Math.copySign(Math.log(Math.abs(x) + Math.sqrt(x * x + 1)), x);
+        return Math.copySign(Elementary.log(Math.abs(x) + Math.sqrt(x * x + 1)), x);
     }
 }

@@ -6,10 +6,10 @@ import java.util.Collections;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import sectorum.measure.Absent;
+import sectorum.measure.Dice;
 
 /**
  * Puts tasks as late as their followers, the hours, the hands and the shelves allow (craft 5.2): one after the other,
@@ -75,7 +75,7 @@ public final class Backward {
         long last = orders.stream().mapToLong(OrderTasks::ready).max().orElseThrow();
         Backward backward = new Backward(net, workshop, new OpenHours(workshop, first - BACK, last));
         Schedule best = later(backward.run(false), backward.run(true), orders);
-        Random dice = new Random(net.size());
+        Dice dice = new Dice(net.size());
         for (int i = 0; i < TRIES && net.size() <= FEW; i++) {
             backward.nudge(dice);
             best = later(best, backward.run(true), orders);
@@ -84,7 +84,7 @@ public final class Backward {
     }
 
     /** Another order of the same tasks: each seems to have a longer or shorter way before it. */
-    private void nudge(Random dice) {
+    private void nudge(Dice dice) {
         for (int i = 0; i < nudges.length; i++) {
             nudges[i] = dice.nextInt(NUDGE);
         }

@@ -3,6 +3,7 @@ package sectorum.days;
 import sectorum.bench.Storage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.plan.Layer;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Resting;
@@ -106,6 +107,6 @@ public final class Drying {
     }
 
     static int minutes(double hours) {
-        return (int) Math.round(hours * 60);
+        return (int) Elementary.round(hours * 60);
     }
 }

@@ -2,6 +2,7 @@ package sectorum.days;
 
 import java.util.List;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Weighing;
 
@@ -30,12 +31,12 @@ public record WeighIn(double end, double tau, double sure) {
 
     /** Hours after which it stands, or may be handled. */
     public double stands() {
-        return -tau * Math.log(1 - STANDS);
+        return -tau * Elementary.log(1 - STANDS);
     }
 
     /** Hours after which it is hard. */
     public double hard() {
-        return -tau * Math.log(1 - HARD);
+        return -tau * Elementary.log(1 - HARD);
     }
 
     /** Hours until what a piece waits for. */
@@ -52,14 +53,14 @@ public record WeighIn(double end, double tau, double sure) {
         double best = Double.NaN;
         double least = Double.MAX_VALUE;
         for (int i = 0; i <= TRIED; i++) {
-            double tau = SHORTEST_H * Math.pow(LONGEST_H / SHORTEST_H, (double) i / TRIED);
+            double tau = SHORTEST_H * Elementary.pow(LONGEST_H / SHORTEST_H, (double) i / TRIED);
             double off = Line.at(weighed, tau).off();
             if (off < least) {
                 least = off;
                 best = tau;
             }
         }
-        double step = Math.pow(LONGEST_H / SHORTEST_H, 1.0 / TRIED);
+        double step = Elementary.pow(LONGEST_H / SHORTEST_H, 1.0 / TRIED);
         double tau = narrowed(weighed, best / step, best * step);
         Line line = Line.at(weighed, tau);
         double sure = unsure(weighed, tau, line);
@@ -93,7 +94,7 @@ public record WeighIn(double end, double tau, double sure) {
             double sxx = 0;
             double sxy = 0;
             for (Weighing w : weighed) {
-                double x = Math.exp(-w.hours() / tau);
+                double x = Elementary.exp(-w.hours() / tau);
                 sx += x;
                 sy += w.grams();
                 sxx += x * x;
@@ -104,7 +105,7 @@ public record WeighIn(double end, double tau, double sure) {
             double end = (sy - water * sx) / n;
             double off = 0;
             for (Weighing w : weighed) {
-                double e = w.grams() - end - water * Math.exp(-w.hours() / tau);
+                double e = w.grams() - end - water * Elementary.exp(-w.hours() / tau);
                 off += e * e;
             }
             return new Line(end, water, off);
@@ -121,7 +122,7 @@ public record WeighIn(double end, double tau, double sure) {
         double sgg = 0;
         double sxg = 0;
         for (Weighing w : weighed) {
-            double x = Math.exp(-w.hours() / tau);
+            double x = Elementary.exp(-w.hours() / tau);
             double g = line.water() * x * w.hours() / (tau * tau);
             sx += x;
             sxx += x * x;
@@ -130,7 +131,7 @@ public record WeighIn(double end, double tau, double sure) {
             sxg += x * g;
         }
         double cx = sxx - sx * sx / n;
-        double left = sgg - sg * sg / n - (cx <= 0 ? 0 : Math.pow(sxg - sx * sg / n, 2) / cx);
+        double left = sgg - sg * sg / n - (cx <= 0 ? 0 : Elementary.pow(sxg - sx * sg / n, 2) / cx);
         return left <= 1e-18 ? Double.MAX_VALUE : 2 * Math.sqrt(variance / left) / tau;
     }
 }

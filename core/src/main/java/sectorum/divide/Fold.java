@@ -3,6 +3,7 @@ package sectorum.divide;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -45,8 +46,8 @@ public record Fold(int columns, int rows, double width, double height) {
                 grids.add(new Fold(columns, rows, p / columns, h / rows));
             }
         }
-        grids.sort(Comparator.comparingDouble((Fold f) -> Math.abs(Math.log(f.width / f.height / shape)))
-                .thenComparingDouble(f -> Math.abs(Math.log(f.width / wantedWidth))));
+        grids.sort(Comparator.comparingDouble((Fold f) -> Math.abs(Elementary.log(f.width / f.height / shape)))
+                .thenComparingDouble(f -> Math.abs(Elementary.log(f.width / wantedWidth))));
         return grids;
     }
 

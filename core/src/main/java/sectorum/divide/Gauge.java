@@ -1,5 +1,6 @@
 package sectorum.divide;
 
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -28,8 +29,8 @@ public record Gauge(boolean stiff, double size, double lays, double closingGap, 
             throw new Refused("count", Phrase.of("{} section has no chord: it runs all round.", Quantity.count(n)));
         }
         double d = p / Math.PI;
-        double g = Math.min(tape.read(d * Math.sin(Math.PI / n)), d);
-        return made(true, g, d * Math.asin(g / d), p, n);
+        double g = Math.min(tape.read(d * Elementary.sin(Math.PI / n)), d);
+        return made(true, g, d * Elementary.asin(g / d), p, n);
     }
 
     private static Gauge made(boolean stiff, double g, double lays, double p, int n) {

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Random;
 import sectorum.measure.Absent;
+import sectorum.measure.Dice;
 import sectorum.measure.Field;
 import sectorum.measure.Tape;
 
@@ -94,14 +94,14 @@ public record Rehearsal(List<Played> ways) {
         double reach = Math.max(0.12 * p / n, 6);
         List<Played> played = new ArrayList<>();
         for (Play play : plays) {
-            Random random = new Random(tries.seed() + play.way().ordinal());
+            Dice random = new Dice(tries.seed() + play.way().ordinal());
             played.add(gathered(play, random, tries.runs(), p / n - reach, 2 * reach / BARS));
         }
         return new Rehearsal(played);
     }
 
     /** A way to be played: gives the closing section of one run. */
-    record Play(Way way, double ordinary, java.util.function.ToDoubleFunction<Random> closing) {}
+    record Play(Way way, double ordinary, java.util.function.ToDoubleFunction<Dice> closing) {}
 
     /** Every mark on its own; the error of P falls on the section that closes. */
     static Play tape(double p, int n, double first, Tape tape, double hand) {
@@ -175,7 +175,7 @@ public record Rehearsal(List<Played> ways) {
         });
     }
 
-    private static Played gathered(Play play, Random random, int runs, double from, double bar) {
+    private static Played gathered(Play play, Dice random, int runs, double from, double bar) {
         int[] bars = new int[BARS];
         double sum = 0;
         double squares = 0;

@@ -10,6 +10,7 @@ import sectorum.build.Seating;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.outline.Outline;
@@ -101,8 +102,8 @@ public final class AboveView {
     private List<Double> circle(double radius) {
         List<Double> xy = new ArrayList<>();
         for (int i = 0; i <= 72; i++) {
-            xy.add(radius * Math.cos(2 * Math.PI * i / 72));
-            xy.add(radius * Math.sin(2 * Math.PI * i / 72));
+            xy.add(radius * Elementary.cos(2 * Math.PI * i / 72));
+            xy.add(radius * Elementary.sin(2 * Math.PI * i / 72));
         }
         return xy;
     }
@@ -139,8 +140,8 @@ public final class AboveView {
             Layout.Shape shape = layout.shapes().get(placed.shape());
             if (shape.role() == Layout.Role.PIECE || (lines && shape.role() == Layout.Role.GUIDE)) {
                 LevelSurface.InPlane at = layout.inPlane().get(i);
-                double cos = placed.size() * Math.cos(at.angle());
-                double sin = placed.size() * Math.sin(at.angle());
+                double cos = placed.size() * Elementary.cos(at.angle());
+                double sin = placed.size() * Elementary.sin(at.angle());
                 List<Double> xy = new ArrayList<>();
                 List<Double> xz = shape.xz();
                 int points = xz.size() / 2 + (shape.closed() ? 1 : 0);
@@ -167,8 +168,8 @@ public final class AboveView {
                     break;
                 }
             }
-            double cos = Math.cos(place.angle());
-            double sin = Math.sin(place.angle());
+            double cos = Elementary.cos(place.angle());
+            double sin = Elementary.sin(place.angle());
             for (Face face : made.look()) {
                 List<Double> xy = new ArrayList<>();
                 List<Double> xyz = face.xyz();

@@ -10,6 +10,7 @@ import sectorum.build.Inserted;
 import sectorum.build.Seating;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.outline.Spot;
@@ -45,7 +46,7 @@ public final class FrontView {
         double wide =
                 worked.tiers().stream().mapToDouble(t -> t.form().width()).max().orElse(100);
         double shifted =
-                build.tiers().stream().mapToDouble(s -> Math.abs(s.shift().x())).sum();
+                build.tiers().stream().mapToDouble(s -> Math.abs(s.shift().x())).reduce(0, Double::sum);
         double pieces = plan.pieces().stream()
                 .mapToDouble(p -> p.seat().on() == OwnPiece.On.TOP
                         ? AheadCatalogue.make(plan, p).front().height()
@@ -271,15 +272,15 @@ public final class FrontView {
         boolean side = piece.seat().on() == OwnPiece.On.SIDE;
         for (Seating.Place place : seats.of(piece, made.planted())) {
             boolean behind = place.y() > 0 && (place.on() == OwnPiece.On.LEDGE || place.on() == OwnPiece.On.BOARD);
-            if ((side && Math.cos(place.angle()) < 0) || behind) {
+            if ((side && Elementary.cos(place.angle()) < 0) || behind) {
                 continue;
             }
             eachTier((tier, w, x, z) -> {
                 if (!place.tier().equals(tier.id())) {
                     return;
                 }
-                double cos = Math.cos(place.angle());
-                double sin = Math.sin(place.angle());
+                double cos = Elementary.cos(place.angle());
+                double sin = Elementary.sin(place.angle());
                 for (Face face : made.look()) {
                     List<Double> line = new ArrayList<>();
                     List<Double> xyz = face.xyz();

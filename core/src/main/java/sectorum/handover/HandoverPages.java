@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.LengthUnit;
 import sectorum.template.Flow;
 import sectorum.template.Paper;
@@ -111,7 +112,7 @@ public final class HandoverPages {
     }
 
     static String hours(long minutes) {
-        long half = Math.round(minutes / 30.0);
+        long half = Elementary.round(minutes / 30.0);
         return half < 2 ? minutes + " minutes" : half / 2 + (half % 2 == 1 ? "½" : "") + " hours";
     }
 }

@@ -14,6 +14,7 @@ import sectorum.build.Inserted;
 import sectorum.make.Batch;
 import sectorum.make.Worktop;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
@@ -156,7 +157,7 @@ public final class HandoverWork {
 
     private Phrase where(OwnPiece p) {
         Quantity tier = Quantity.text(plan.under(p).name());
-        Quantity angle = Quantity.angle(Math.toRadians(Math.abs(p.seat().angle())));
+        Quantity angle = Quantity.angle(Elementary.toRadians(Math.abs(p.seat().angle())));
         String side = p.seat().angle() < 0 ? "left" : "right";
         String on = switch (p.seat().on()) {
             case TOP -> "on top of {}";

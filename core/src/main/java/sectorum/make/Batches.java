@@ -111,7 +111,7 @@ final class Batches {
 
         /** Grams told by length, of jobs whose grams are not those of counted pieces. */
         double loose() {
-            return loose.values().stream().mapToDouble(l -> l[0]).sum();
+            return loose.values().stream().mapToDouble(l -> l[0]).reduce(0, Double::sum);
         }
     }
 
@@ -176,12 +176,12 @@ final class Batches {
     }
 
     private Batch batch(Group g) {
-        double covered = g.coverings.stream().mapToDouble(Covering::stays).sum();
-        double trimmed = g.coverings.stream().mapToDouble(Covering::trimmed).sum();
-        covered += g.filled.stream().mapToDouble(Filled::grams).sum();
-        double net = covered + g.lines.stream().mapToDouble(CutLine::net).sum() + g.loose();
+        double covered = g.coverings.stream().mapToDouble(Covering::stays).reduce(0, Double::sum);
+        double trimmed = g.coverings.stream().mapToDouble(Covering::trimmed).reduce(0, Double::sum);
+        covered += g.filled.stream().mapToDouble(Filled::grams).reduce(0, Double::sum);
+        double net = covered + g.lines.stream().mapToDouble(CutLine::net).reduce(0, Double::sum) + g.loose();
         double byLength = g.material.isIcing() || g.material.isBoughtReady() ? 0 : BY_LENGTH * g.loose();
-        double spare = g.lines.stream().mapToDouble(CutLine::spared).sum() + byLength;
+        double spare = g.lines.stream().mapToDouble(CutLine::spared).reduce(0, Double::sum) + byLength;
         Sheeting sheeting = g.form == Batch.Form.ROLLED || g.form == Batch.Form.SHEET ? sheeting(g) : Sheeting.NONE;
         double cut = Batch.Parts.offCuts(net + spare, sheeting.rolls, sheeting.share);
         String key = g.material.key() + "/" + g.tint.id();
@@ -208,7 +208,7 @@ final class Batches {
                 g.filled,
                 g.lines,
                 g.loose(),
-                g.loose.values().stream().mapToDouble(l -> l[1]).sum(),
+                g.loose.values().stream().mapToDouble(l -> l[1]).reduce(0, Double::sum),
                 parts,
                 sheeting.nested,
                 sheeting.rolls,
@@ -243,7 +243,7 @@ final class Batches {
         g.coverings.forEach(c -> by.merge(c.tier() + "/", c.all(), Double::sum));
         g.lines.forEach(l -> by.merge(l.job(), l.net() + l.spared(), Double::sum));
         g.loose.forEach((job, l) -> by.merge(job, l[0], Double::sum));
-        double sum = by.values().stream().mapToDouble(Double::doubleValue).sum();
+        double sum = by.values().stream().mapToDouble(Double::doubleValue).reduce(0, Double::sum);
         return by.entrySet().stream()
                 .map(e -> new Batch.Share(e.getKey(), sum > 0 ? parts.kneaded() * e.getValue() / sum : 0))
                 .toList();
@@ -268,11 +268,11 @@ final class Batches {
         if (best == null) {
             return new Sheeting(null, 1 + counted, UNKNOWN_SHARE);
         }
-        double pieces = cut.stream().mapToDouble(l -> l.all() * l.each()).sum();
+        double pieces = cut.stream().mapToDouble(l -> l.all() * l.each()).reduce(0, Double::sum);
         double own = cut.stream()
                 .filter(l -> l.yield() != null)
                 .mapToDouble(l -> (double) l.all() / l.yield())
-                .sum();
+                .reduce(0, Double::sum);
         double sheets = g.material.sheet(
                 area(best) + own * best.roll().width() * best.roll().length(), g.thickness);
         int rolled = Math.max(1, best.count() + counted);

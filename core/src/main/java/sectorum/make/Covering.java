@@ -4,6 +4,7 @@ import java.util.function.DoubleFunction;
 import sectorum.drawing.Box;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.outline.Outline;
 import sectorum.plan.Coat;
 
@@ -90,7 +91,7 @@ public record Covering(
 
     private static double farthest(Outline outline) {
         return outline.stops(0.05).stream()
-                .mapToDouble(s -> Math.hypot(outline.at(s).x(), outline.at(s).y()))
+                .mapToDouble(s -> Elementary.hypot(outline.at(s).x(), outline.at(s).y()))
                 .max()
                 .orElse(0);
     }

@@ -35,7 +35,7 @@ final class FormerFits {
             return Optional.empty();
         }
         List<Thing> like = formers.stream().filter(needed::isLike).toList();
-        double owned = like.stream().mapToDouble(Thing::stock).sum();
+        double owned = like.stream().mapToDouble(Thing::stock).reduce(0, Double::sum);
         if (owned >= needed.many()) {
             return Optional.empty();
         }

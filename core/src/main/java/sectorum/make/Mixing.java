@@ -51,7 +51,7 @@ final class Mixing {
     }
 
     private static double sum(Tint tint) {
-        return parts(tint).stream().mapToDouble(Colour.Portion::share).sum();
+        return parts(tint).stream().mapToDouble(Colour.Portion::share).reduce(0, Double::sum);
     }
 
     /** The plan's colours, to look parts of a blend up in. */

@@ -64,7 +64,7 @@ public record Nested(Roll roll, List<Sheet> sheets, String way, double used) {
             }
         }
         double area =
-                blanks.stream().mapToDouble(b -> b.count() * b.polygon().area()).sum();
+                blanks.stream().mapToDouble(b -> b.count() * b.polygon().area()).reduce(0, Double::sum);
         Nested nested = new Nested(roll, sheets, way, 0);
         double taken = nested.taken() * roll.width();
         return new Nested(roll, sheets, way, taken > 0 ? Math.min(1, area / taken) : 0);

@@ -2,6 +2,7 @@ package sectorum.make;
 
 import java.util.Arrays;
 import java.util.List;
+import sectorum.measure.Elementary;
 
 /** A closed outline for nesting: its lower left at 0, 0; what it measures and how near another may come. */
 final class Polygon {
@@ -98,7 +99,7 @@ final class Polygon {
         }
         double r = width / 2;
         for (int i = 0; i < xs.length; i++) {
-            if (Math.abs(Math.hypot(xs[i] - width / 2, ys[i] - height / 2) - r) > 0.02 * r) {
+            if (Math.abs(Elementary.hypot(xs[i] - width / 2, ys[i] - height / 2) - r) > 0.02 * r) {
                 return 0;
             }
         }

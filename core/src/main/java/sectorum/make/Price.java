@@ -33,7 +33,7 @@ public record Price(
         double cost = materials + (hands == null ? 0 : hands);
         double packs = top.shopping().stream()
                 .mapToDouble(b -> b.price() == null ? 0 : b.price())
-                .sum();
+                .reduce(0, Double::sum);
         return new Price(
                 materials,
                 top.total().unpriced(),

@@ -97,7 +97,7 @@ public final class Shopping {
             double powder = batch.mixed().stream()
                     .filter(Batch.Mixed::powder)
                     .mapToDouble(Batch.Mixed::grams)
-                    .sum();
+                    .reduce(0, Double::sum);
             // Powder that the weather asks for is kneaded into what the recipe gives.
             stock.recipes()
                     .bought(recipe, batch.recipe() == null ? grams : grams - powder)
@@ -120,7 +120,7 @@ public final class Shopping {
         if (batch.form() == Batch.Form.BOUGHT) {
             double all = batch.lines().stream()
                     .mapToDouble(l -> l.net() + l.spared())
-                    .sum();
+                    .reduce(0, Double::sum);
             for (CutLine line : batch.lines()) {
                 double share = all > 0 ? (line.net() + line.spared()) / all : 0;
                 needed.merge(MaterialNeed.pearls(batch.tint(), line.width()), grams * share, Double::sum);
@@ -223,8 +223,8 @@ public final class Shopping {
 
     private Buy buy(List<MaterialNeed> served) {
         MaterialNeed first = served.get(0);
-        double amount = served.stream().mapToDouble(n -> needs.get(n)[0]).sum();
-        double have = served.stream().mapToDouble(n -> needs.get(n)[1]).sum();
+        double amount = served.stream().mapToDouble(n -> needs.get(n)[0]).reduce(0, Double::sum);
+        double have = served.stream().mapToDouble(n -> needs.get(n)[1]).reduce(0, Double::sum);
         // Sums of doubles miss by their last bits; nobody buys those.
         double missing = amount - have < 1e-6 ? 0 : amount - have;
         Optional<Thing> as = serving(first).stream().findFirst();

@@ -125,7 +125,7 @@ public record Worktop(
     }
 
     private static Total total(List<Part> parts, List<Batch> batches, Shopping shopping, Stock stock) {
-        double minutes = parts.stream().mapToDouble(Part::minutes).sum();
+        double minutes = parts.stream().mapToDouble(Part::minutes).reduce(0, Double::sum);
         double known = 0;
         int unpriced = 0;
         for (Batch batch : batches) {
@@ -139,9 +139,9 @@ public record Worktop(
         return new Total(
                 parts.stream().mapToInt(Part::pieces).sum(),
                 parts.stream().mapToInt(Part::spares).sum(),
-                made(batches, false).mapToDouble(b -> b.parts().net()).sum(),
-                made(batches, false).mapToDouble(b -> b.parts().kneaded()).sum(),
-                made(batches, true).mapToDouble(b -> b.parts().kneaded()).sum(),
+                made(batches, false).mapToDouble(b -> b.parts().net()).reduce(0, Double::sum),
+                made(batches, false).mapToDouble(b -> b.parts().kneaded()).reduce(0, Double::sum),
+                made(batches, true).mapToDouble(b -> b.parts().kneaded()).reduce(0, Double::sum),
                 minutes,
                 known,
                 unpriced,
@@ -178,7 +178,7 @@ public record Worktop(
             Table table) {
         Map<String, double[]> sums = new LinkedHashMap<>();
         for (Batch batch : batches) {
-            double all = batch.shares().stream().mapToDouble(Batch.Share::grams).sum();
+            double all = batch.shares().stream().mapToDouble(Batch.Share::grams).reduce(0, Double::sum);
             for (Batch.Share share : batch.shares()) {
                 double[] sum = sums.computeIfAbsent(share.job(), j -> new double[2]);
                 sum[0] += share.grams();
@@ -255,6 +255,6 @@ public record Worktop(
         return batches.stream()
                 .filter(b -> b.material() == material)
                 .mapToDouble(b -> b.parts().kneaded())
-                .sum();
+                .reduce(0, Double::sum);
     }
 }

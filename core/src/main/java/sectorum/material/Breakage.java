@@ -1,6 +1,7 @@
 package sectorum.material;
 
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 
 /**
  * Spares by breakage (craft 4): where each piece breaks with a probability p, the fewest s with
@@ -27,13 +28,13 @@ public final class Breakage {
             return 0;
         }
         // Summed upwards: k broken before the last of the needed whole ones (the same event, told by what breaks).
-        double log = needed * Math.log1p(-breaks);
-        double sum = Math.exp(log);
+        double log = needed * Elementary.log1p(-breaks);
+        double sum = Elementary.exp(log);
         int spare = 0;
         while (sum < sure - 1e-12 && spare < 100_000) {
             spare++;
-            log += Math.log(breaks) + Math.log((double) (needed + spare - 1) / spare);
-            sum += Math.exp(log);
+            log += Elementary.log(breaks) + Elementary.log((double) (needed + spare - 1) / spare);
+            sum += Elementary.exp(log);
         }
         return spare;
     }

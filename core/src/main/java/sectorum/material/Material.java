@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 
 /**
@@ -362,7 +363,7 @@ public enum Material {
 
     /** Grams of a ball of a diameter in mm. */
     public double ball(double diameterMm) {
-        return Math.PI * Math.pow(diameterMm, 3) / 6 / 1000 * density();
+        return Math.PI * Elementary.pow(diameterMm, 3) / 6 / 1000 * density();
     }
 
     /** Grams of an extruded or piped line: length times the section of a round opening, both mm. */

@@ -78,7 +78,7 @@ public record Field(
                             new Quantity(kind, min, null),
                             new Quantity(kind, max, null)));
         }
-        if (kind == Quantity.Kind.COUNT && value != Math.rint(value)) {
+        if (kind == Quantity.Kind.COUNT && value != Elementary.rint(value)) {
             throw new Refused(
                     name, Phrase.of(label + " is a whole number; this is {}. " + hint, Quantity.plain(value)));
         }

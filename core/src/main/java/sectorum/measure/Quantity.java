@@ -86,7 +86,7 @@ public record Quantity(Kind kind, double value, @Absent String text) {
             case MASS -> Numbers.plain(value, digits()) + " g";
             case VOLUME -> Numbers.plain(value, digits()) + " ml";
             case MINUTES -> Numbers.plain(value, 1) + " min";
-            case ANGLE -> Numbers.plain(Math.toDegrees(value), 1) + "°";
+            case ANGLE -> Numbers.plain(Elementary.toDegrees(value), 1) + "°";
             case SHARE -> Numbers.plain(value * 100, 1) + " %";
             case COUNT, PLAIN -> Numbers.plain(value, 3);
             case TEXT -> text;

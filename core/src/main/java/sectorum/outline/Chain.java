@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import sectorum.drawing.Box;
+import sectorum.measure.Elementary;
 
 /** An outline of lines and arcs, given from its front on, anticlockwise. */
 final class Chain implements Outline {
@@ -96,7 +97,7 @@ final class Chain implements Outline {
         for (int i = 0; i < starts.length; i++) {
             double u = segments.get(i).nearest(x, y);
             Spot spot = segments.get(i).at(u);
-            double far = Math.hypot(spot.x() - x, spot.y() - y);
+            double far = Elementary.hypot(spot.x() - x, spot.y() - y);
             if (far < least) {
                 least = far;
                 best = starts[i] + u;
@@ -107,7 +108,7 @@ final class Chain implements Outline {
 
     @Override
     public double area() {
-        return segments.stream().mapToDouble(Segment::sweep).sum() / 2;
+        return segments.stream().mapToDouble(Segment::sweep).reduce(0, Double::sum) / 2;
     }
 
     /** Segment by segment, so that no stop cuts a corner. */
@@ -117,7 +118,7 @@ final class Chain implements Outline {
         for (int i = 0; i < starts.length; i++) {
             Segment segment = segments.get(i);
             double step = segment instanceof Segment.Bow bow
-                    ? 2 * bow.r() * Math.acos(Math.max(1 - tolerance / bow.r(), 0.5))
+                    ? 2 * bow.r() * Elementary.acos(Math.max(1 - tolerance / bow.r(), 0.5))
                     : segment.length();
             int parts = (int) Math.ceil(segment.length() / step);
             for (int j = 0; j < parts; j++) {

@@ -2,6 +2,7 @@ package sectorum.outline;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.measure.Elementary;
 import sectorum.outline.Segment.Bow;
 import sectorum.outline.Segment.Straight;
 
@@ -35,7 +36,7 @@ final class Inset {
     static Chain of(List<Segment> segments, List<Double> corners, double perimeter, boolean cornersRule, double z) {
         Inset inset = new Inset(z);
         inset.move(segments);
-        double around = inset.made.stream().mapToDouble(Segment::length).sum();
+        double around = inset.made.stream().mapToDouble(Segment::length).reduce(0, Double::sum);
         List<Double> moved = corners.stream()
                 .map(c -> inset.corner(Along.of(c - perimeter / 2, perimeter).s(), perimeter, around))
                 .toList();
@@ -82,7 +83,7 @@ final class Inset {
     private static double turn(Segment a, Segment b) {
         Spot end = a.at(a.length());
         Spot start = b.at(0);
-        return Math.atan2(end.nx() * start.ny() - end.ny() * start.nx(), end.nx() * start.nx() + end.ny() * start.ny());
+        return Elementary.atan2(end.nx() * start.ny() - end.ny() * start.nx(), end.nx() * start.nx() + end.ny() * start.ny());
     }
 
     private static boolean isNotch(Segment a, Segment b) {
@@ -93,7 +94,7 @@ final class Inset {
     private Bow hollow(Segment a, Segment b, double from, double to) {
         Spot end = a.at(a.length());
         double turn = turn(a, b);
-        double begins = Math.atan2(end.ny(), end.nx()) + Math.PI + from * turn;
+        double begins = Elementary.atan2(end.ny(), end.nx()) + Math.PI + from * turn;
         return new Bow(end.x(), end.y(), z, begins, (to - from) * turn);
     }
 
@@ -195,7 +196,7 @@ final class Inset {
             from = next;
         }
         boolean shrinks = turn > SAME && turn < Math.PI - SAME;
-        return new double[] {r, shrinks ? Math.tan(turn / 2) : 0};
+        return new double[] {r, shrinks ? Elementary.tan(turn / 2) : 0};
     }
 
     /** The z at which a line of this length is gone. */
@@ -216,7 +217,7 @@ final class Inset {
         for (Segment other : segments) {
             if (other != a && other != b) {
                 Spot near = other.at(other.nearest(notch.x(), notch.y()));
-                double far = Math.hypot(near.x() - notch.x(), near.y() - notch.y());
+                double far = Elementary.hypot(near.x() - notch.x(), near.y() - notch.y());
                 if (far > SAME) {
                     least = Math.min(least, far);
                 }

@@ -3,6 +3,7 @@ package sectorum.outline;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.drawing.Box;
+import sectorum.measure.Elementary;
 
 /** The closed line round a tier, seen from above. See the package for its conventions. */
 public interface Outline {
@@ -55,7 +56,7 @@ public interface Outline {
     default double within(double x, double y) {
         double s = nearest(x, y);
         Spot spot = at(s);
-        double far = Math.hypot(x - spot.x(), y - spot.y());
+        double far = Elementary.hypot(x - spot.x(), y - spot.y());
         double square = (x - spot.x()) * spot.nx() + (y - spot.y()) * spot.ny();
         if (Math.abs(square) > far * SQUARE_ON) {
             return square > 0 ? -far : far;

@@ -2,6 +2,7 @@ package sectorum.outline;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -48,7 +49,7 @@ public final class Outlines {
 
     /** k sides of a with corner radius r ≤ a/(2·tan(π/k)): P = k(a − 2r·tan(π/k)) + 2πr. */
     public static Outline polygon(int k, double a, double r, double t) {
-        double tan = Math.tan(Math.PI / k);
+        double tan = Elementary.tan(Math.PI / k);
         limit("corner", "Corner radius", r, a / (2 * tan));
         double apothem = a / (2 * tan) + t;
         double radius = r + t;
@@ -58,9 +59,9 @@ public final class Outlines {
         List<Double> corners = new ArrayList<>();
         for (int i = 0; i < k; i++) {
             double out = DOWN + turn * i;
-            double to = (apothem - radius) / Math.cos(turn / 2);
+            double to = (apothem - radius) / Elementary.cos(turn / 2);
             chain.add(flat(out, apothem, 0, half));
-            chain.add(new Bow(to * Math.cos(out + turn / 2), to * Math.sin(out + turn / 2), radius, out, turn));
+            chain.add(new Bow(to * Elementary.cos(out + turn / 2), to * Elementary.sin(out + turn / 2), radius, out, turn));
             chain.add(flat(out + turn, apothem, -half, 0));
             corners.add((i + 0.5) * (2 * half + radius * turn));
         }
@@ -69,8 +70,8 @@ public final class Outlines {
 
     /** Part of the straight line at distance {@code apothem} in direction {@code out}, between two places along it. */
     private static Segment flat(double out, double apothem, double from, double to) {
-        double nx = Math.cos(out);
-        double ny = Math.sin(out);
+        double nx = Elementary.cos(out);
+        double ny = Elementary.sin(out);
         return new Straight(
                 apothem * nx - from * ny, apothem * ny + from * nx, apothem * nx - to * ny, apothem * ny + to * nx);
     }
@@ -92,7 +93,7 @@ public final class Outlines {
         double my = 3 * mx;
         double diagonal = a / Math.sqrt(2);
         double cut = t / Math.sqrt(2);
-        double notch = Math.PI - Math.acos(mx / lobe);
+        double notch = Math.PI - Elementary.acos(mx / lobe);
         double sweep = notch + Math.PI / 4;
         List<Segment> right = List.of(
                 new Bow(0, 0, t, DOWN, t > 0 ? Math.PI / 4 : 0),
@@ -102,7 +103,7 @@ public final class Outlines {
                 new Bow(-mx, my, lobe, Math.PI - notch, sweep),
                 new Straight(-diagonal - cut, diagonal - cut, -cut, -cut),
                 new Bow(0, 0, t, Math.PI * 5 / 4, t > 0 ? Math.PI / 4 : 0));
-        double half = right.stream().mapToDouble(Segment::length).sum();
+        double half = right.stream().mapToDouble(Segment::length).reduce(0, Double::sum);
         List<Segment> chain = new ArrayList<>(notchInFront ? left : right);
         chain.addAll(notchInFront ? right : left);
         if (notchInFront) {
@@ -122,17 +123,17 @@ public final class Outlines {
     /** k lobes of diameter d, centres on a circle of radius ρ with ρ·sin(π/k) ≤ d/2: P = 2kβ·d/2. */
     public static Outline petal(int k, double d, double rho, double t) {
         double half = Math.PI / k;
-        limit("ring", "The circle of the lobes' middles", rho, d / 2 / Math.sin(half));
+        limit("ring", "The circle of the lobes' middles", rho, d / 2 / Elementary.sin(half));
         double lobe = d / 2 + t;
-        double out = rho * Math.cos(half) + Math.sqrt(lobe * lobe - Math.pow(rho * Math.sin(half), 2));
-        double beta = Math.atan2(out * Math.sin(half), out * Math.cos(half) - rho);
+        double out = rho * Elementary.cos(half) + Math.sqrt(lobe * lobe - Elementary.pow(rho * Elementary.sin(half), 2));
+        double beta = Elementary.atan2(out * Elementary.sin(half), out * Elementary.cos(half) - rho);
         List<Segment> chain = new ArrayList<>();
         List<Double> corners = new ArrayList<>();
         for (int i = 0; i < k; i++) {
             double here = DOWN + 2 * half * i;
             double next = here + 2 * half;
-            chain.add(new Bow(rho * Math.cos(here), rho * Math.sin(here), lobe, here, beta));
-            chain.add(new Bow(rho * Math.cos(next), rho * Math.sin(next), lobe, next - beta, beta));
+            chain.add(new Bow(rho * Elementary.cos(here), rho * Elementary.sin(here), lobe, here, beta));
+            chain.add(new Bow(rho * Elementary.cos(next), rho * Elementary.sin(next), lobe, next - beta, beta));
             corners.add((2 * i + 1) * beta * lobe);
         }
         return new Chain(chain, corners, false);

@@ -2,6 +2,7 @@ package sectorum.outline;
 
 import java.util.Arrays;
 import java.util.List;
+import sectorum.measure.Elementary;
 
 /**
  * An ellipse by arc length, its long axis across, so that the front is the end of the short axis.
@@ -34,7 +35,7 @@ final class Oval implements Outline {
     }
 
     private double speed(double phi) {
-        return Math.hypot(across * Math.cos(phi), deep * Math.sin(phi));
+        return Elementary.hypot(across * Elementary.cos(phi), deep * Elementary.sin(phi));
     }
 
     private double integral(double from, double to) {
@@ -63,10 +64,10 @@ final class Oval implements Outline {
         }
         double speed = speed(phi);
         return new Spot(
-                across * Math.sin(phi),
-                -deep * Math.cos(phi),
-                deep * Math.sin(phi) / speed,
-                -across * Math.cos(phi) / speed,
+                across * Elementary.sin(phi),
+                -deep * Elementary.cos(phi),
+                deep * Elementary.sin(phi) / speed,
+                -across * Elementary.cos(phi) / speed,
                 across * deep / (speed * speed * speed));
     }
 
@@ -106,15 +107,15 @@ final class Oval implements Outline {
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < PANELS / 8; i++) {
             double phi = phi(8 * i);
-            double far = Math.hypot(across * Math.sin(phi) - x, -deep * Math.cos(phi) - y);
+            double far = Elementary.hypot(across * Elementary.sin(phi) - x, -deep * Elementary.cos(phi) - y);
             if (far < least) {
                 least = far;
                 best = phi;
             }
         }
         for (int step = 0; step < 12; step++) {
-            double sin = Math.sin(best);
-            double cos = Math.cos(best);
+            double sin = Elementary.sin(best);
+            double cos = Elementary.cos(best);
             double dx = across * sin - x;
             double dy = -deep * cos - y;
             double slope = dx * across * cos + dy * deep * sin;

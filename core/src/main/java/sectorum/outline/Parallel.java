@@ -1,6 +1,7 @@
 package sectorum.outline;
 
 import java.util.List;
+import sectorum.measure.Elementary;
 
 /**
  * The line z inside a smooth outline without corners, told by the places of that outline it stands square on: to u there
@@ -43,7 +44,7 @@ record Parallel(Outline outer, double z) implements Outline {
         }
         Spot spot = outer.at(u);
         // The seam looks straight back: from there on the normal turns anticlockwise.
-        double turned = Math.atan2(spot.ny(), spot.nx()) - Math.PI / 2;
+        double turned = Elementary.atan2(spot.ny(), spot.nx()) - Math.PI / 2;
         turned -=
                 Math.floor((turned + Math.PI * (u < outer.perimeter() / 2 ? 0.5 : -0.5)) / (2 * Math.PI)) * 2 * Math.PI;
         return u - z * turned;

@@ -1,5 +1,7 @@
 package sectorum.outline;
 
+import sectorum.measure.Elementary;
+
 /** A straight or circular part of an outline, run anticlockwise round the whole. */
 sealed interface Segment {
     double length();
@@ -19,7 +21,7 @@ sealed interface Segment {
     record Straight(double x0, double y0, double x1, double y1) implements Segment {
         @Override
         public double length() {
-            return Math.hypot(x1 - x0, y1 - y0);
+            return Elementary.hypot(x1 - x0, y1 - y0);
         }
 
         @Override
@@ -66,15 +68,15 @@ sealed interface Segment {
         public Spot at(double u) {
             double way = by < 0 ? -1 : 1;
             double angle = from + way * u / r;
-            double nx = Math.cos(angle);
-            double ny = Math.sin(angle);
+            double nx = Elementary.cos(angle);
+            double ny = Elementary.sin(angle);
             return new Spot(cx + r * nx, cy + r * ny, way * nx, way * ny, way / r);
         }
 
         @Override
         public double nearest(double x, double y) {
             double way = by < 0 ? -1 : 1;
-            double ahead = way * (Math.atan2(y - cy, x - cx) - from);
+            double ahead = way * (Elementary.atan2(y - cy, x - cx) - from);
             ahead -= Math.floor(ahead / (2 * Math.PI)) * 2 * Math.PI;
             double reach = Math.abs(by);
             if (ahead <= reach) {
@@ -97,7 +99,7 @@ sealed interface Segment {
         @Override
         public double sweep() {
             double to = from + by;
-            return r * r * by + r * (cx * (Math.sin(to) - Math.sin(from)) - cy * (Math.cos(to) - Math.cos(from)));
+            return r * r * by + r * (cx * (Elementary.sin(to) - Elementary.sin(from)) - cy * (Elementary.cos(to) - Elementary.cos(from)));
         }
     }
 }

@@ -1,5 +1,7 @@
 package sectorum.outline;
 
+import sectorum.measure.Elementary;
+
 /**
  * A point of an outline.
  *
@@ -11,6 +13,6 @@ package sectorum.outline;
  */
 public record Spot(double x, double y, double nx, double ny, double curvature) {
     public double distance(Spot other) {
-        return Math.hypot(x - other.x, y - other.y);
+        return Elementary.hypot(x - other.x, y - other.y);
     }
 }

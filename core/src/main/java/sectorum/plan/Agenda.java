@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import sectorum.bench.Storage;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -75,7 +76,7 @@ public record Agenda(
         public OwnTask {
             id = Check.id("agenda.own.id", id);
             name = Check.words("agenda.own.name", "A task's name", name, 1, 80);
-            MINUTES.check(Math.rint(minutes));
+            MINUTES.check(Elementary.rint(minutes));
             after = Check.list("agenda.own.after", "Tasks before it", after, 0, 40);
             before = Check.list("agenda.own.before", "Tasks after it", before, 0, 40);
         }

@@ -1,6 +1,7 @@
 package sectorum.plan;
 
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 
 /**
@@ -19,9 +20,9 @@ public record Labour(@Absent Double minutes, double placing, boolean pauses, int
 
     public Labour {
         if (minutes != null) {
-            OwnPiece.MINUTES.check(Math.rint(minutes));
+            OwnPiece.MINUTES.check(Elementary.rint(minutes));
         }
-        PLACING.check(Math.rint(placing));
+        PLACING.check(Elementary.rint(placing));
         AHEAD.check(ahead);
     }
 

@@ -179,7 +179,7 @@ public record Tier(
     }
 
     private static double thickness(List<Coat> coats) {
-        return coats.stream().mapToDouble(Coat::thickness).sum();
+        return coats.stream().mapToDouble(Coat::thickness).reduce(0, Double::sum);
     }
 
     /** The side as it is worked on: nominal sizes under their coats, or what was read. */

@@ -1,6 +1,7 @@
 package sectorum.recipe;
 
 import java.util.List;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -29,7 +30,7 @@ public final class Deepening {
     private static final double ALIKE = 3;
 
     private static final double NEAR = 10;
-    private static final double FULL = 1 - Math.exp(-3);
+    private static final double FULL = 1 - Elementary.exp(-3);
 
     private final double[] plain;
     private final double[] early = new double[3];
@@ -93,7 +94,7 @@ public final class Deepening {
     }
 
     private double strength(int c, double after) {
-        double share = hours <= 0 ? 1 : Math.min(1, (1 - Math.exp(-3 * after / hours)) / FULL);
+        double share = hours <= 0 ? 1 : Math.min(1, (1 - Elementary.exp(-3 * after / hours)) / FULL);
         return early[c] + (late[c] - early[c]) * share;
     }
 
@@ -156,7 +157,7 @@ public final class Deepening {
         StringBuilder hex = new StringBuilder("#");
         for (double k : ratios) {
             double r = 1 + k - Math.sqrt(k * k + 2 * k);
-            long level = Math.round(255 * curved(Math.max(0, Math.min(1, r))));
+            long level = Elementary.round(255 * curved(Math.max(0, Math.min(1, r))));
             String digits = Long.toHexString(Math.max(0, Math.min(255, level)));
             hex.append(digits.length() < 2 ? "0" : "").append(digits);
         }
@@ -164,18 +165,18 @@ public final class Deepening {
     }
 
     private static double linear(double v) {
-        return v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
+        return v <= 0.04045 ? v / 12.92 : Elementary.pow((v + 0.055) / 1.055, 2.4);
     }
 
     private static double curved(double v) {
-        return v <= 0.0031308 ? 12.92 * v : 1.055 * Math.pow(v, 1 / 2.4) - 0.055;
+        return v <= 0.0031308 ? 12.92 * v : 1.055 * Elementary.pow(v, 1 / 2.4) - 0.055;
     }
 
     /** Distance of two shades in CIE 1976 L*a*b*, under daylight D65. */
     public static double difference(String one, String other) {
         double[] a = lab(one);
         double[] b = lab(other);
-        return Math.sqrt(Math.pow(a[0] - b[0], 2) + Math.pow(a[1] - b[1], 2) + Math.pow(a[2] - b[2], 2));
+        return Math.sqrt(Elementary.pow(a[0] - b[0], 2) + Elementary.pow(a[1] - b[1], 2) + Elementary.pow(a[2] - b[2], 2));
     }
 
     private static double[] lab(String shade) {
@@ -189,6 +190,6 @@ public final class Deepening {
     }
 
     private static double root(double t) {
-        return t > 216.0 / 24389 ? Math.cbrt(t) : (24389.0 / 27 * t + 16) / 116;
+        return t > 216.0 / 24389 ? Elementary.cbrt(t) : (24389.0 / 27 * t + 16) / 116;
     }
 }

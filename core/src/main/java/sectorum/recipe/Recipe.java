@@ -87,7 +87,7 @@ public record Recipe(
     }
 
     private static double sum(List<Ingredient> parts) {
-        return parts.stream().mapToDouble(Ingredient::grams).sum();
+        return parts.stream().mapToDouble(Ingredient::grams).reduce(0, Double::sum);
     }
 
     /** Grams that go in as written. */

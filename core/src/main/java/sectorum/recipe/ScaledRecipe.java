@@ -3,6 +3,7 @@ package sectorum.recipe;
 import java.util.List;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 
 /**
  * A recipe for a mass.
@@ -83,7 +84,7 @@ public record ScaledRecipe(
                 @Absent Double density,
                 @Absent String recipe,
                 List<String> allergens) {
-            double teaspoons = density == null ? 0 : Math.rint(grams / density / TEASPOON_ML / FINEST) * FINEST;
+            double teaspoons = density == null ? 0 : Elementary.rint(grams / density / TEASPOON_ML / FINEST) * FINEST;
             double each = TABLESPOON_ML / TEASPOON_ML;
             boolean spooned = teaspoons >= FINEST && teaspoons <= MOST_SPOONS * each;
             int tablespoons = (int) Math.floor(teaspoons / each);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import sectorum.measure.Elementary;
 import sectorum.outline.Along;
 import sectorum.outline.Outline;
 import sectorum.outline.Spot;
@@ -184,7 +185,7 @@ public final class LevelSurface implements Surface {
     /** Where a piece lies in the plane of the surface, and how it is turned there, radians from x anticlockwise. */
     public InPlane inPlane(double s, double z, double turn) {
         Spot spot = spot(s, z);
-        return new InPlane(spot.x(), spot.y(), Math.atan2(spot.nx(), -spot.ny()) + turn);
+        return new InPlane(spot.x(), spot.y(), Elementary.atan2(spot.nx(), -spot.ny()) + turn);
     }
 
     /** The line at z in the plane, x0, y0, x1, y1, …, anticlockwise as seen from above, straight between to 0.05 mm. */
@@ -205,7 +206,7 @@ public final class LevelSurface implements Surface {
         Line line = line(z);
         double s = mapped(line.outline().nearest(x, y), line.theirs(), line.ours());
         Spot there = spot(s, z);
-        return new Frame.Pose(s, z, angle - Math.atan2(there.nx(), -there.ny()));
+        return new Frame.Pose(s, z, angle - Elementary.atan2(there.nx(), -there.ny()));
     }
 
     /** Even places along a stretch, and its corners. */
@@ -231,8 +232,8 @@ public final class LevelSurface implements Surface {
         InPlane middle = inPlane(from + stretch / 2, zone.foot(), 0);
         List<Double> along = along(from, stretch);
         List<Double> around = new ArrayList<>(4 * along.size());
-        double cos = Math.cos(middle.angle());
-        double sin = Math.sin(middle.angle());
+        double cos = Elementary.cos(middle.angle());
+        double sin = Elementary.sin(middle.angle());
         for (int i = 0; i < 2 * along.size(); i++) {
             boolean back = i >= along.size();
             double s = along.get(back ? 2 * along.size() - 1 - i : i);
@@ -316,9 +317,9 @@ public final class LevelSurface implements Surface {
             double z = rim.within(px, py);
             Line line = line(z);
             double s = mapped(line.outline().nearest(px, py), line.theirs(), line.ours());
-            double rounds = Math.rint((near - s) / period());
+            double rounds = Elementary.rint((near - s) / period());
             Spot there = spot(s, z);
-            double turned = Math.atan2(uy, ux) + slope - Math.atan2(there.nx(), -there.ny());
+            double turned = Elementary.atan2(uy, ux) + slope - Elementary.atan2(there.nx(), -there.ny());
             return new Pose(s + rounds * period(), z, turned);
         }
     }

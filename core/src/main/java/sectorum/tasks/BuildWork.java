@@ -46,10 +46,10 @@ public final class BuildWork {
                     * stand.cake(tier).density();
             double coats = TableWork.coats(plan, tier).stream()
                     .mapToDouble(Covering::stays)
-                    .sum();
+                    .reduce(0, Double::sum);
             double dressed = worked.tiers().get(i).dressings().stream()
                     .mapToDouble(w -> w.making().grams())
-                    .sum();
+                    .reduce(0, Double::sum);
             double tallest = side.heights().stream()
                     .mapToDouble(h -> h)
                     .max()
@@ -78,7 +78,7 @@ public final class BuildWork {
         return worked.pieces(plan).stream()
                 .filter(p -> plan.under(p).id().equals(tier.id()))
                 .mapToDouble(p -> p.count() * AheadCatalogue.make(plan, p).grams())
-                .sum();
+                .reduce(0, Double::sum);
     }
 
     /** The seat of the board above on each tier that carries one, by tier. */

@@ -182,7 +182,7 @@ public final class LayOutWork {
                 .toList();
         return bought.isEmpty()
                 ? null
-                : (Double) bought.stream().mapToDouble(Shopping.Buy::have).sum();
+                : (Double) bought.stream().mapToDouble(Shopping.Buy::have).reduce(0, Double::sum);
     }
 
     /** A batch for one job, as it is laid ready: kneaded on another day it is there. */
@@ -225,7 +225,7 @@ public final class LayOutWork {
         return stock.of(ThingKind.SHEET)
                 .filter(s -> s.choice("of").equals(batch.material().key()))
                 .mapToDouble(Thing::stock)
-                .sum();
+                .reduce(0, Double::sum);
     }
 
     /** Whether it is mixed or kneaded in a task of its own, so that it is ready when it is laid out. */
@@ -243,7 +243,7 @@ public final class LayOutWork {
         double taken = top.takings().stream()
                 .filter(t -> t.batch().equals(batch.id()))
                 .mapToDouble(Shopping.Taking::amount)
-                .sum();
+                .reduce(0, Double::sum);
         return all > 0 && batch.form() != Batch.Form.SHEET ? grams * Math.min(1, taken / all) : grams;
     }
 
@@ -254,12 +254,12 @@ public final class LayOutWork {
                     batch.coverings().stream()
                             .filter(c -> c.tier().equals(i.tier()) && i.task().endsWith("-" + (c.index() + 1)))
                             .mapToDouble(c -> c.stays() + c.trimmed())
-                            .sum();
+                            .reduce(0, Double::sum);
                 default ->
                     batch.filled().stream()
                             .filter(f -> f.tier().equals(i.tier()) && when(f.use()) == i.kind())
                             .mapToDouble(f -> f.grams())
-                            .sum();
+                            .reduce(0, Double::sum);
             };
             if (grams > 0 && batch.form() == Batch.Form.BAKE) {
                 parts(i.task(), batch);
@@ -312,7 +312,7 @@ public final class LayOutWork {
         for (Job.Formed f : TableWork.formers(made, piece)) {
             List<Thing> formers = stock.of(ThingKind.FORMER).toList();
             double like =
-                    formers.stream().filter(f::isLike).mapToDouble(Thing::stock).sum();
+                    formers.stream().filter(f::isLike).mapToDouble(Thing::stock).reduce(0, Double::sum);
             add(
                     i.task(),
                     LayOut.Group.FORMERS,
@@ -342,7 +342,7 @@ public final class LayOutWork {
         double near = owned.stream()
                 .filter(t -> Math.abs(t.size(across.name()) - size) <= slack + 1e-9)
                 .mapToDouble(t -> Math.max(1, t.stock()))
-                .sum();
+                .reduce(0, Double::sum);
         add(
                 task,
                 LayOut.Group.TOOLS,

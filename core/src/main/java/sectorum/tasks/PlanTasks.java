@@ -25,6 +25,7 @@ import sectorum.make.Batch;
 import sectorum.make.Filled;
 import sectorum.make.Worktop;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.plan.Agenda;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
@@ -317,8 +318,8 @@ public final class PlanTasks {
         return new Rest(
                 before.storage(),
                 before.places(),
-                (int) Math.round(seen.least() * 60),
-                (int) Math.round(upper * 60),
+                (int) Elementary.round(seen.least() * 60),
+                (int) Elementary.round(upper * 60),
                 false,
                 false);
     }
@@ -342,7 +343,7 @@ public final class PlanTasks {
         Agenda.Did did = agenda.done().get(task.id());
         if (did != null) {
             long at = Moments.of(LocalDateTime.parse(did.from()), workshop.zone());
-            return task.at(at, Math.max(1, (int) Math.round(did.minutes())), true);
+            return task.at(at, Math.max(1, (int) Elementary.round(did.minutes())), true);
         }
         String fixed = agenda.fixed().get(task.id());
         return fixed == null

@@ -299,7 +299,7 @@ public final class TierTasks {
         Making.Pause pause = null;
         for (int k = 0; k < parts.size(); k++) {
             List<Making.Step> steps = parts.get(k);
-            double minutes = steps.stream().mapToDouble(Making.Step::minutes).sum();
+            double minutes = steps.stream().mapToDouble(Making.Step::minutes).reduce(0, Double::sum);
             List<Dependency> needs = new ArrayList<>();
             if (k > 0) {
                 needs.add(new Dependency(before.text(), 0, (int) Math.ceil(pause.most()), true));

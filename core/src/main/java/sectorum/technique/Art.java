@@ -10,6 +10,7 @@ import sectorum.art.Rings;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -105,7 +106,7 @@ final class Art implements Technique {
         double z = place.zone().foot() + set.up();
         ArtDrawing.draw(work, set, shape, middles, z, place);
         double radius = place.surface().around(Math.min(z, place.surface().depth())) / (2 * Math.PI);
-        double apparent = 2 * radius * Math.sin(Math.min(Math.PI / 2, shape.width() / (2 * radius)));
+        double apparent = 2 * radius * Elementary.sin(Math.min(Math.PI / 2, shape.width() / (2 * radius)));
         boolean side = place.surface().kind() == SurfaceKind.SIDE;
         work.lead("wide", Quantity.length(shape.width()))
                 .lead("high", Quantity.length(shape.height()))

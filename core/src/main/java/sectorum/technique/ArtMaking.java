@@ -120,8 +120,8 @@ final class ArtMaking {
         for (int i = 0; i < shape.parts().size(); i++) {
             Rings part = shape.parts().get(i);
             double length = many
-                    * (part.outers().stream().mapToDouble(Contour::length).sum()
-                            + part.holes().stream().mapToDouble(Contour::length).sum());
+                    * (part.outers().stream().mapToDouble(Contour::length).reduce(0, Double::sum)
+                            + part.holes().stream().mapToDouble(Contour::length).reduce(0, Double::sum));
             all += length;
             work.used(
                     set.material(),
@@ -208,7 +208,7 @@ final class ArtMaking {
         if (shape.panel() != null) {
             int colour = ArtDrawing.panel(shape, place);
             Rings panel = shape.panel();
-            double round = panel.outers().stream().mapToDouble(Contour::length).sum();
+            double round = panel.outers().stream().mapToDouble(Contour::length).reduce(0, Double::sum);
             work.cut(
                     Phrase.of("Panel"),
                     set.material(),

@@ -9,6 +9,7 @@ import sectorum.art.Layered;
 import sectorum.art.Motif;
 import sectorum.art.Regions;
 import sectorum.art.Rings;
+import sectorum.measure.Elementary;
 
 /**
  * Art at its size, turned and mirrored, about its own middle.
@@ -86,8 +87,8 @@ record ArtShape(
     }
 
     private static List<Double> placed(List<Double> line, double by, double middle, ArtSet set) {
-        double cos = Math.cos(set.turn());
-        double sin = Math.sin(set.turn());
+        double cos = Elementary.cos(set.turn());
+        double sin = Elementary.sin(set.turn());
         List<Double> there = new ArrayList<>(line.size());
         for (int i = 0; i < line.size(); i += 2) {
             double x = line.get(i) * by * (set.mirrored() ? -1 : 1);
@@ -99,12 +100,12 @@ record ArtShape(
     }
 
     double area() {
-        return parts.stream().mapToDouble(Rings::area).sum();
+        return parts.stream().mapToDouble(Rings::area).reduce(0, Double::sum);
     }
 
     /** All its lines, mm. */
     double outline() {
-        return lines().stream().mapToDouble(Contour::length).sum();
+        return lines().stream().mapToDouble(Contour::length).reduce(0, Double::sum);
     }
 
     List<List<Double>> lines() {

@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.List;
 import sectorum.drawing.Box;
+import sectorum.measure.Elementary;
 import sectorum.outline.Outline;
 
 /** Pieces that bend round a corner: they are cut or folded there, on outlines whose corners rule. */
@@ -23,7 +24,7 @@ final class Bends {
             double narrowing = place.narrowing(p.z());
             for (double corner : outline.corners()) {
                 double off = corner - p.s();
-                off -= Math.rint(off / outline.perimeter()) * outline.perimeter();
+                off -= Elementary.rint(off / outline.perimeter()) * outline.perimeter();
                 bent += off > box.left() / narrowing + 0.5 && off < box.right() / narrowing - 0.5 ? 1 : 0;
             }
         }

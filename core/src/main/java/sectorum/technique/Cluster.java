@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import sectorum.measure.Elementary;
 import sectorum.measure.Rounding;
 import sectorum.outline.Along;
 import sectorum.surface.SpacePoint;
@@ -45,7 +46,7 @@ final class Cluster {
     static List<Ball> ring(DressingContext place, List<Double> sizes) {
         double z = place.middleZ();
         double length = place.along(z);
-        double turn = sizes.stream().mapToDouble(d -> d).sum();
+        double turn = sizes.stream().mapToDouble(d -> d).reduce(0, Double::sum);
         for (int n = (int) Math.min(MOST, Math.floor(length / turn + 1)); n >= 1; n--) {
             Cluster line = new Cluster(place, sizes.get(0));
             if (line.row(sizes, n, z, length)) {
@@ -64,7 +65,7 @@ final class Cluster {
     /** So many turns of the sizes along a line, evenly spread; false where two would touch. */
     private boolean row(List<Double> sizes, int turns, double z, double length) {
         int n = turns * sizes.size();
-        double sum = turns * sizes.stream().mapToDouble(d -> d).sum();
+        double sum = turns * sizes.stream().mapToDouble(d -> d).reduce(0, Double::sum);
         boolean closed = place.isClosed();
         double first = sizes.get(0) / 2;
         double gap = closed ? (length - sum) / n : n == 1 ? 0 : (length - sum) / (n - 1);
@@ -157,7 +158,7 @@ final class Cluster {
         double up = under.up() + r;
         for (Ball b : below) {
             double reach = r + b.across() / 2;
-            double away = Math.hypot(b.x() - under.x(), b.y() - under.y());
+            double away = Elementary.hypot(b.x() - under.x(), b.y() - under.y());
             if (away < reach) {
                 up = Math.max(up, b.up() + Math.sqrt(reach * reach - away * away));
             }
@@ -181,11 +182,11 @@ final class Cluster {
 
     private double signed(Along from, double to) {
         double off = to - from.s();
-        return off - Math.rint(off / place.surface().period()) * place.surface().period();
+        return off - Elementary.rint(off / place.surface().period()) * place.surface().period();
     }
 
     private static double flat(Ball a, Ball b) {
-        return Math.hypot(a.x() - b.x(), a.y() - b.y());
+        return Elementary.hypot(a.x() - b.x(), a.y() - b.y());
     }
 
     /** A ball that touches the surface there. */
@@ -204,8 +205,8 @@ final class Cluster {
                 for (long dz = -1; dz <= 1; dz++) {
                     for (Ball other : cells.getOrDefault(key(ball, dx, dy, dz), List.of())) {
                         double reach = (ball.across() + other.across()) / 2;
-                        double away = Math.hypot(
-                                Math.hypot(ball.x() - other.x(), ball.y() - other.y()), ball.up() - other.up());
+                        double away = Elementary.hypot(
+                                Elementary.hypot(ball.x() - other.x(), ball.y() - other.y()), ball.up() - other.up());
                         boolean lies = ball.lift() == 0 && other.lift() == 0;
                         // Of unlike ones that lie on a level surface the middles are at unlike heights.
                         double seen = lies ? onSurface(ball, other) : away;
@@ -223,7 +224,7 @@ final class Cluster {
     private double onSurface(Ball a, Ball b) {
         SpacePoint p = place.surface().at(a.s(), a.z());
         SpacePoint q = place.surface().at(b.s(), b.z());
-        return Math.hypot(Math.hypot(p.x() - q.x(), p.y() - q.y()), p.up() - q.up());
+        return Elementary.hypot(Elementary.hypot(p.x() - q.x(), p.y() - q.y()), p.up() - q.up());
     }
 
     private void put(Ball ball) {

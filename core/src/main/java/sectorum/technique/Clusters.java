@@ -272,7 +272,7 @@ final class Clusters implements Everywhere {
             double covered = balls.stream()
                             .filter(b -> b.lift() == 0)
                             .mapToDouble(b -> Math.PI / 4 * b.across() * b.across())
-                            .sum()
+                            .reduce(0, Double::sum)
                     / place.area();
             double fits = Math.max(0.05, Rounding.floor(covered * 100) / 100);
             work.find(

@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.measure.Elementary;
 import sectorum.measure.Rounding;
 
 /** What a cage is drawn of: waves between its rims, each of which ends where it began, so that repeats join. */
@@ -39,7 +40,7 @@ final class CollarPattern {
         for (int i = 0; i <= parts; i++) {
             double t = 2 * Math.PI * i / parts;
             line.add(-each / 2 + each * i / parts);
-            line.add(z + high * Math.sin(t + begins));
+            line.add(z + high * Elementary.sin(t + begins));
         }
         return line;
     }

@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.drawing.Drawing;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 
@@ -89,8 +90,8 @@ enum Cover {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < 24; i++) {
             double t = 2 * Math.PI * i / 24;
-            double z = -Math.cos(t);
-            double x = Math.sin(t) * wide * Math.pow(Math.cos((z + 1) / 2 * Math.PI / 2), foot);
+            double z = -Elementary.cos(t);
+            double x = Elementary.sin(t) * wide * Elementary.pow(Elementary.cos((z + 1) / 2 * Math.PI / 2), foot);
             line.add(half * x);
             line.add(half * z);
         }
@@ -102,8 +103,8 @@ enum Cover {
         List<Double> line = new ArrayList<>(List.of(half, half, -half, half));
         for (int i = 0; i <= 12; i++) {
             double t = Math.PI + Math.PI * i / 12;
-            line.add(half * Math.cos(t));
-            line.add(half * Math.sin(t));
+            line.add(half * Elementary.cos(t));
+            line.add(half * Elementary.sin(t));
         }
         return line;
     }
@@ -112,9 +113,9 @@ enum Cover {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < 36; i++) {
             double t = 2 * Math.PI * i / 36;
-            double r = half * (0.86 + 0.14 * Math.cos(9 * t));
-            line.add(r * Math.cos(t));
-            line.add(r * Math.sin(t));
+            double r = half * (0.86 + 0.14 * Elementary.cos(9 * t));
+            line.add(r * Elementary.cos(t));
+            line.add(r * Elementary.sin(t));
         }
         return line;
     }

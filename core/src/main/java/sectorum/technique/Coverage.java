@@ -7,6 +7,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -280,7 +281,7 @@ final class Coverage implements Everywhere {
         work.lead("pieces", set.shape().words, Quantity.count(spots.size()))
                 .lead("each", Quantity.length(set.size()))
                 .lead("in-a-palm", "in a palm", Quantity.plain(Rounding.halfUp(spots.size() * 3600 / area, 1)))
-                .figure("Area", Quantity.text(Math.round(area / 100) + " cm²"))
+                .figure("Area", Quantity.text(Elementary.round(area / 100) + " cm²"))
                 .figure("Pieces to area", Quantity.plain(Rounding.halfUp(covers, 0.01)));
         handles(work, set, place);
         judge(work, set, place, wanted, covers);

@@ -13,6 +13,7 @@ import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -126,9 +127,9 @@ final class DiagonalRuns implements Technique {
                 Field.angle(
                         "angle",
                         "Angle",
-                        Math.toRadians(15),
-                        Math.toRadians(90),
-                        Math.toRadians(50),
+                        Elementary.toRadians(15),
+                        Elementary.toRadians(90),
+                        Elementary.toRadians(50),
                         "From the level."),
                 Field.count(
                         "each",
@@ -162,7 +163,7 @@ final class DiagonalRuns implements Technique {
                 Material.of(chosen.choice("material")));
         DressingBuilder work = new DressingBuilder(place);
         double high = place.zone().height();
-        double slanted = high / Math.sin(set.angle());
+        double slanted = high / Elementary.sin(set.angle());
         int n = place.division().count() * set.each();
         TreeMap<Bag, Integer> runs = new TreeMap<>();
         int run = 0;
@@ -183,7 +184,7 @@ final class DiagonalRuns implements Technique {
                 .lead("apart", Quantity.length(apart))
                 .lead("grams", "of icing", Quantity.mass(grams))
                 .figure("Each long", Quantity.length(slanted))
-                .figure("Each runs along", Quantity.length(high / Math.tan(set.angle())))
+                .figure("Each runs along", Quantity.length(high / Elementary.tan(set.angle())))
                 .figure("Bags", Quantity.count(runs.size()));
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
@@ -198,7 +199,7 @@ final class DiagonalRuns implements Technique {
         steps(work, set, n, runs, slanted, grams);
         work.draw(() -> Cover.card(
                 "run-slope",
-                List.of(0.0, 0.0, Math.max(30, high / Math.tan(set.angle())), 0.0, high / Math.tan(set.angle()), high),
+                List.of(0.0, 0.0, Math.max(30, high / Elementary.tan(set.angle())), 0.0, high / Elementary.tan(set.angle()), high),
                 Phrase.of("Card to lean runs by, {}", Quantity.angle(set.angle()))));
         return work.done();
     }
@@ -208,7 +209,7 @@ final class DiagonalRuns implements Technique {
         double high = place.zone().height();
         double foot = place.zone().foot();
         double nozzle = set.nozzle(run);
-        double slanted = high / Math.sin(set.angle());
+        double slanted = high / Elementary.sin(set.angle());
         PipeForm form = set.form().form;
         double pitch = form == null ? PART_MM : form.pitch(nozzle);
         int parts = (int) Math.max(1, Rounding.halfUp(slanted / pitch, 1));
@@ -219,7 +220,7 @@ final class DiagonalRuns implements Technique {
         double turn = set.lean().way > 0 ? set.angle() : Math.PI - set.angle();
         for (int i = 0; i < parts; i++) {
             double up = high * (i + 0.5) / parts;
-            work.put(shape, s + set.lean().way * up / Math.tan(set.angle()), foot + up, turn, colour);
+            work.put(shape, s + set.lean().way * up / Elementary.tan(set.angle()), foot + up, turn, colour);
         }
     }
 
@@ -271,7 +272,7 @@ final class DiagonalRuns implements Technique {
                     Mend.setting(Phrase.of("{} in a section", Quantity.count(each)), "each", each));
         }
         double widest = set.nozzles().stream().mapToDouble(d -> d).max().orElseThrow();
-        double room = apart * Math.sin(set.angle());
+        double room = apart * Elementary.sin(set.angle());
         if (room < widest && set.each() > 1) {
             int fewer = (int) Math.max(1, Rounding.floor(set.each() * room / widest));
             work.find(

@@ -12,6 +12,7 @@ import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -196,7 +197,7 @@ final class Dots implements Everywhere {
 
     private static void judge(DressingBuilder work, Settings set, double w, double rise) {
         double apart = set.where() == Where.OTHER
-                ? Math.min(2 * w, Math.hypot(w, rise))
+                ? Math.min(2 * w, Elementary.hypot(w, rise))
                 : set.rows() > 1 ? Math.min(w, rise) : w;
         if (set.where() != Where.STREWN && set.diameter() > apart + Rounding.EPS) {
             double fits = Math.max(1, Rounding.floor(apart / 2));

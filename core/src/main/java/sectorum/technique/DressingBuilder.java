@@ -377,7 +377,7 @@ final class DressingBuilder {
         if (bent > 0) {
             figures.add(Figure.of("Bent round a corner", Quantity.count(bent)));
         }
-        double length = used.stream().mapToDouble(Making.Used::length).sum();
+        double length = used.stream().mapToDouble(Making.Used::length).reduce(0, Double::sum);
         if (length > 0) {
             figures.add(Figure.of("To pipe or extrude", Quantity.length(length)));
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 
 /** Small things repeated along a line: how they look, what one weighs, how close they usually stand. */
 public enum Element {
@@ -42,7 +43,7 @@ public enum Element {
         return switch (this) {
             case PEARL -> material.ball(size);
             case DOT -> material.ball(size) / 2;
-            default -> PIPED_G * Math.pow(size / 10, 3);
+            default -> PIPED_G * Elementary.pow(size / 10, 3);
         };
     }
 
@@ -83,8 +84,8 @@ public enum Element {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < 24; i++) {
             double t = 2 * Math.PI * i / 24;
-            double bulge = Math.sin(t) * Math.abs(Math.sin(t / 2)) * 0.42;
-            line.add(size / 2 * Math.cos(t));
+            double bulge = Elementary.sin(t) * Math.abs(Elementary.sin(t / 2)) * 0.42;
+            line.add(size / 2 * Elementary.cos(t));
             line.add(size / 2 * bulge);
         }
         return line;
@@ -94,9 +95,9 @@ public enum Element {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
             double t = 2 * Math.PI * i / 40;
-            double r = size / 2 * (0.74 + 0.26 * Math.abs(Math.cos(2.5 * t)));
-            line.add(r * Math.cos(t + Math.PI / 2));
-            line.add(r * Math.sin(t + Math.PI / 2));
+            double r = size / 2 * (0.74 + 0.26 * Math.abs(Elementary.cos(2.5 * t)));
+            line.add(r * Elementary.cos(t + Math.PI / 2));
+            line.add(r * Elementary.sin(t + Math.PI / 2));
         }
         return line;
     }
@@ -105,9 +106,9 @@ public enum Element {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < 24; i++) {
             double t = 2 * Math.PI * i / 24;
-            double taper = 0.72 + 0.28 * Math.cos(t);
-            line.add(size / 2 * Math.cos(t + Math.PI));
-            line.add(size / 2 * Math.sin(t + Math.PI) * taper);
+            double taper = 0.72 + 0.28 * Elementary.cos(t);
+            line.add(size / 2 * Elementary.cos(t + Math.PI));
+            line.add(size / 2 * Elementary.sin(t + Math.PI) * taper);
         }
         return line;
     }
@@ -116,8 +117,8 @@ public enum Element {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
             double t = 2 * Math.PI * i / 20;
-            double x = size * 0.28 * Math.cos(t);
-            double z = size / 2 * Math.sin(t);
+            double x = size * 0.28 * Elementary.cos(t);
+            double z = size / 2 * Elementary.sin(t);
             line.add(x + z * 0.45);
             line.add(z);
         }

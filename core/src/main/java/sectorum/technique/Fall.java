@@ -8,6 +8,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -78,7 +79,7 @@ final class Fall implements Technique {
 
         /** By the cube of its size, as the ten that were weighed. */
         double grams(double size) {
-            return ten / 10 * Math.pow(size / large, 3);
+            return ten / 10 * Elementary.pow(size / large, 3);
         }
     }
 

@@ -8,6 +8,7 @@ import sectorum.bench.Storage;
 import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -201,7 +202,7 @@ final class Finishing implements Everywhere {
         FinishRules.judge(work, set.kind(), set.per(), place);
         steps(work, set, place, area);
         FinishKind.Appearance like = set.kind().appearance();
-        double dense = 1 - Math.pow(1 - Math.min(0.98, like.dense() * set.flow().share), passed(set));
+        double dense = 1 - Elementary.pow(1 - Math.min(0.98, like.dense() * set.flow().share), passed(set));
         return work.looks(new FinishLook(
                         set.faces() == Faces.EDGE,
                         set.faces() == Faces.EDGE ? set.wide() : 0,
@@ -222,7 +223,7 @@ final class Finishing implements Everywhere {
         if (!place.ground().wanted()) {
             return shades(set, place).stream()
                             .mapToDouble(z -> place.within(z).area())
-                            .sum()
+                            .reduce(0, Double::sum)
                     / shades(set, place).size();
         }
         return set.faces() == Faces.EDGE
@@ -255,7 +256,7 @@ final class Finishing implements Everywhere {
         double dense = Math.min(0.95, set.kind().appearance().dense() * set.flow().share * passed(set));
         List<Zone> shades = shades(set, place);
         // One upon the other: where all lie it is as dense as it should be.
-        double each = 1 - Math.pow(1 - dense, 1.0 / shades.size());
+        double each = 1 - Elementary.pow(1 - dense, 1.0 / shades.size());
         shades.forEach(z -> work.tone(z, each, 0));
     }
 
@@ -263,7 +264,7 @@ final class Finishing implements Everywhere {
         if (place.ground().wanted()) {
             work.lead("faces", Quantity.count((long) place.ground().count() * set.faces().many));
         } else {
-            work.lead("area", "to go over", Quantity.text(Math.round(area / 100) + " cm²"));
+            work.lead("area", "to go over", Quantity.text(Elementary.round(area / 100) + " cm²"));
         }
         if (set.kind().parts().isEmpty()) {
             work.lead("minutes", "of " + set.kind().words(), Quantity.minutes(minutes(set, place, area)));
@@ -281,7 +282,7 @@ final class Finishing implements Everywhere {
             work.used(part.material(), coloured ? 0 : Making.UNCOLOURED, 0, grams, 0);
         }
         if (place.ground().wanted()) {
-            work.figure("Area", Quantity.text(Math.round(area / 100) + " cm²"));
+            work.figure("Area", Quantity.text(Elementary.round(area / 100) + " cm²"));
         }
         if (set.faces() == Faces.EDGE) {
             work.figure("Edges", Quantity.length(place.ground().edges()));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import sectorum.art.Contour;
 import sectorum.curve.Hanging;
+import sectorum.measure.Elementary;
 
 /** Flat outlines as x0, z0, x1, z1, … in mm, z up. */
 final class Flat {
@@ -18,8 +19,8 @@ final class Flat {
         List<Double> round = new ArrayList<>(2 * corners);
         for (int i = 0; i < corners; i++) {
             double angle = 2 * Math.PI * i / corners;
-            round.add(diameter / 2 * Math.cos(angle));
-            round.add(diameter / 2 * Math.sin(angle));
+            round.add(diameter / 2 * Elementary.cos(angle));
+            round.add(diameter / 2 * Elementary.sin(angle));
         }
         return round;
     }
@@ -45,7 +46,7 @@ final class Flat {
         double sum = 0;
         for (int i = 0; i + (closed ? 0 : 2) < xz.size(); i += 2) {
             int j = (i + 2) % xz.size();
-            sum += Math.hypot(xz.get(j) - xz.get(i), xz.get(j + 1) - xz.get(i + 1));
+            sum += Elementary.hypot(xz.get(j) - xz.get(i), xz.get(j + 1) - xz.get(i + 1));
         }
         return sum;
     }
@@ -71,8 +72,8 @@ final class Flat {
 
     /** About the origin, radians anticlockwise. */
     static List<Double> turned(List<Double> xz, double turn) {
-        double cos = Math.cos(turn);
-        double sin = Math.sin(turn);
+        double cos = Elementary.cos(turn);
+        double sin = Elementary.sin(turn);
         List<Double> there = new ArrayList<>(xz.size());
         for (int i = 0; i < xz.size(); i += 2) {
             there.add(xz.get(i) * cos - xz.get(i + 1) * sin);

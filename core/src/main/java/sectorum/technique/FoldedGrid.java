@@ -7,6 +7,7 @@ import sectorum.bench.Rate;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -60,7 +61,7 @@ final class FoldedGrid implements Technique {
                 double ratio =
                         place.aroundMiddle() / (1 << round) / place.zone().height() * (1 << up);
                 double columns = (double) (1 << round) / place.division().count();
-                double off = 3 * Math.abs(Math.log(ratio)) + Math.abs(Math.log(columns));
+                double off = 3 * Math.abs(Elementary.log(ratio)) + Math.abs(Elementary.log(columns));
                 if (off < least - Rounding.EPS) {
                     least = off;
                     best = new Settings(round, up);

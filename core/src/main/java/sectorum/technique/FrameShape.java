@@ -7,6 +7,7 @@ import sectorum.art.Contour;
 import sectorum.art.Motif;
 import sectorum.art.Regions;
 import sectorum.art.Rings;
+import sectorum.measure.Elementary;
 
 /** Outlines that are pressed and piped round. */
 enum FrameShape {
@@ -80,8 +81,8 @@ enum FrameShape {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < PARTS; i++) {
             double t = 2 * Math.PI * i / PARTS;
-            double x = Math.pow(Math.sin(t), 3);
-            double z = (13 * Math.cos(t) - 5 * Math.cos(2 * t) - 2 * Math.cos(3 * t) - Math.cos(4 * t)) / 16;
+            double x = Elementary.pow(Elementary.sin(t), 3);
+            double z = (13 * Elementary.cos(t) - 5 * Elementary.cos(2 * t) - 2 * Elementary.cos(3 * t) - Elementary.cos(4 * t)) / 16;
             line.add(half * x * 0.98);
             line.add(half * (z + 0.156) / 0.9);
         }
@@ -91,17 +92,17 @@ enum FrameShape {
     /** Places evenly along a closed outline, as near to a pitch as closes. */
     static List<Pose> along(List<Double> outline, double pitch) {
         double length = Flat.length(outline, true);
-        int n = (int) Math.max(1, Math.rint(length / pitch));
+        int n = (int) Math.max(1, Elementary.rint(length / pitch));
         List<Double> ring = Flat.ring(outline);
         List<Pose> poses = new ArrayList<>();
         double gone = 0;
         for (int i = 0; i + 2 < ring.size() && poses.size() < n; i += 2) {
             double dx = ring.get(i + 2) - ring.get(i);
             double dz = ring.get(i + 3) - ring.get(i + 1);
-            double part = Math.hypot(dx, dz);
+            double part = Elementary.hypot(dx, dz);
             while (poses.size() < n && part > 0 && poses.size() * length / n <= gone + part + 1e-9) {
                 double t = (poses.size() * length / n - gone) / part;
-                poses.add(new Pose(ring.get(i) + t * dx, ring.get(i + 1) + t * dz, Math.atan2(dz, dx)));
+                poses.add(new Pose(ring.get(i) + t * dx, ring.get(i + 1) + t * dz, Elementary.atan2(dz, dx)));
             }
             gone += part;
         }

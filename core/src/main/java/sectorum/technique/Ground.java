@@ -38,12 +38,12 @@ public record Ground(@Absent Material coat, boolean wanted, List<Pieces> pieces,
 
     /** One face of all of them, mm². */
     double area() {
-        return pieces.stream().mapToDouble(Pieces::area).sum();
+        return pieces.stream().mapToDouble(Pieces::area).reduce(0, Double::sum);
     }
 
     /** All their edges, mm. */
     double edges() {
-        return pieces.stream().mapToDouble(Pieces::edges).sum();
+        return pieces.stream().mapToDouble(Pieces::edges).reduce(0, Double::sum);
     }
 
     /**
@@ -84,7 +84,7 @@ public record Ground(@Absent Material coat, boolean wanted, List<Pieces> pieces,
             return dressed.layout().placements().stream()
                     .filter(this::isMeant)
                     .mapToDouble(p -> each[p.shape()] * p.size() * p.size())
-                    .sum();
+                    .reduce(0, Double::sum);
         }
 
         double edges() {
@@ -97,7 +97,7 @@ public record Ground(@Absent Material coat, boolean wanted, List<Pieces> pieces,
             return dressed.layout().placements().stream()
                     .filter(p -> shapes.get(p.shape()).role() == gilded && meant(p.colour()))
                     .mapToDouble(p -> each[p.shape()] * p.size())
-                    .sum();
+                    .reduce(0, Double::sum);
         }
 
         /** Of a flat piece its area, of a cord the half of it that is seen, mm². */

@@ -11,6 +11,7 @@ import sectorum.finding.Change;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -166,7 +167,7 @@ final class Hung {
     }
 
     double total() {
-        return kinds.stream().mapToDouble(k -> curves.get(k).length()).sum();
+        return kinds.stream().mapToDouble(k -> curves.get(k).length()).reduce(0, Double::sum);
     }
 
     double widest() {
@@ -180,7 +181,7 @@ final class Hung {
         double h = 1e-4;
         Point a = curve.at(Math.max(0, u - h));
         Point b = curve.at(Math.min(1, u + h));
-        double slope = Math.atan2(b.y() - a.y(), b.x() - a.x());
+        double slope = Elementary.atan2(b.y() - a.y(), b.x() - a.x());
         return frames.get(k).at(p.x(), p.y(), slope);
     }
 

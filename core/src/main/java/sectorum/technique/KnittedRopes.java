@@ -15,6 +15,7 @@ import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -61,7 +62,7 @@ final class KnittedRopes implements Technique {
 
     /** √(1+(πδ/λ)²) − 1: how much longer a strand is than its rope. */
     static double takeUp(double strand, double lay) {
-        return Math.hypot(1, Math.PI * strand / lay) - 1;
+        return Elementary.hypot(1, Math.PI * strand / lay) - 1;
     }
 
     /** N = max(2, 2·round(P/(2p))). */
@@ -145,7 +146,7 @@ final class KnittedRopes implements Technique {
                 .lead("apart", Quantity.length(pitch))
                 .lead("cut each strand", Quantity.length(strand))
                 .figure("Take-up", Quantity.share(takeUp(set.strand(), set.lay())))
-                .figure("Slope of the strands", Quantity.angle(Math.atan(Math.PI * set.strand() / set.lay())))
+                .figure("Slope of the strands", Quantity.angle(Elementary.atan(Math.PI * set.strand() / set.lay())))
                 .figure("Off the wished pitch", Quantity.share((pitch - set.pitch()) / set.pitch()))
                 .figure("Panels", Quantity.count(panels))
                 .figure("Ropes a panel", Quantity.count(each))

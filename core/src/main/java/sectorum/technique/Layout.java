@@ -1,6 +1,7 @@
 package sectorum.technique;
 
 import java.util.List;
+import sectorum.measure.Elementary;
 import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
 import sectorum.surface.Surface;
@@ -99,18 +100,18 @@ public record Layout(List<Shape> shapes, List<Placement> placements, List<LevelS
 
         /** How far off the surface a point of the piece is that is so far up in it, mm. */
         public double off(double x, double up) {
-            return lift + Math.abs(size * (x * Math.sin(turn) + up * Math.cos(turn))) * Math.sin(lean);
+            return lift + Math.abs(size * (x * Elementary.sin(turn) + up * Elementary.cos(turn))) * Elementary.sin(lean);
         }
 
         /** Where a point of the piece comes to lie: mm from the back seam on the foot's circumference, not wrapped. */
         public double along(double x, double up, Side side) {
-            return s + size * (x * Math.cos(turn) - up * Math.sin(turn)) / side.narrowing(z);
+            return s + size * (x * Elementary.cos(turn) - up * Elementary.sin(turn)) / side.narrowing(z);
         }
 
         /** How high a point of the piece comes to lie, mm above the foot. */
         public double above(double x, double up) {
-            double rise = size * (x * Math.sin(turn) + up * Math.cos(turn));
-            return z + (lean == 0 ? rise : rise * Math.cos(lean));
+            double rise = size * (x * Elementary.sin(turn) + up * Elementary.cos(turn));
+            return z + (lean == 0 ? rise : rise * Elementary.cos(lean));
         }
     }
 

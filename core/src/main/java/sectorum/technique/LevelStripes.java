@@ -14,6 +14,7 @@ import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -167,18 +168,18 @@ final class LevelStripes implements Technique {
                     Mend.setting(Phrase.of("Take {} stripes", Quantity.count(fewer)), "stripes", fewer));
         }
         double pitches = high / set.comb();
-        if (Math.abs(pitches - Math.rint(pitches)) > 0.03 * Math.max(1, pitches)) {
+        if (Math.abs(pitches - Elementary.rint(pitches)) > 0.03 * Math.max(1, pitches)) {
             int stripes = (int) Math.max(
                     1,
                     Math.min(
                             100,
                             Rounding.halfUp(
-                                    place.zone().height() / (Math.max(1, Math.rint(pitches)) * set.comb()), 1)));
+                                    place.zone().height() / (Math.max(1, Elementary.rint(pitches)) * set.comb()), 1)));
             List<Mend> mends = new ArrayList<>();
-            double fits = high / Math.max(1, Math.rint(pitches));
+            double fits = high / Math.max(1, Elementary.rint(pitches));
             mends.add(Mend.setting(Phrase.of("A comb of {}", Quantity.length(fits)), "comb", fits));
             double then = place.zone().height() / stripes / set.comb();
-            if (Math.abs(then - Math.rint(then)) <= 0.03 * Math.max(1, then)) {
+            if (Math.abs(then - Elementary.rint(then)) <= 0.03 * Math.max(1, then)) {
                 mends.add(Mend.setting(Phrase.of("Take {} stripes", Quantity.count(stripes)), "stripes", stripes));
             }
             work.find(

@@ -189,12 +189,12 @@ public record Making(
 
     /** Hands for all steps, minutes. */
     public double minutes() {
-        return steps.stream().mapToDouble(Step::minutes).sum();
+        return steps.stream().mapToDouble(Step::minutes).reduce(0, Double::sum);
     }
 
     /** Net of everything used, g; what is made ahead for it is not in it. */
     public double grams() {
-        return used.stream().mapToDouble(Used::grams).sum();
+        return used.stream().mapToDouble(Used::grams).reduce(0, Double::sum);
     }
 
     /** Pieces of its own cut list. */

@@ -11,6 +11,7 @@ import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -154,7 +155,7 @@ final class Marbled implements Technique {
         int parts = 28;
         for (int i = 0; i <= parts; i++) {
             double t = (double) i / parts;
-            double off = length * (0.05 * Math.sin(9 * t + first) + 0.02 * Math.sin(23 * t + second));
+            double off = length * (0.05 * Elementary.sin(9 * t + first) + 0.02 * Elementary.sin(23 * t + second));
             line.add(length * slant * (t - 0.5) + off);
             line.add(from + (to - from) * t);
         }

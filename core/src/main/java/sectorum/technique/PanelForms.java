@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.measure.Elementary;
 import sectorum.measure.Rounding;
 
 /**
@@ -31,7 +32,7 @@ record PanelForms(List<Double> widths, List<Integer> order, double lap) {
         int n = (int) Math.max(1, Rounding.ceil(open / (width - least)));
         while (true) {
             List<Integer> order = order(n, forms, seed);
-            double sum = order.stream().mapToDouble(widths::get).sum();
+            double sum = order.stream().mapToDouble(widths::get).reduce(0, Double::sum);
             int laps = closed ? n : n - 1;
             double lap = laps == 0 ? least : (sum - length) / laps;
             if (lap >= least - 1e-9 || (laps == 0 && sum >= length - 1e-9)) {
@@ -69,6 +70,6 @@ record PanelForms(List<Double> widths, List<Integer> order, double lap) {
 
     /** What lies between a flat panel and the round that it touches in its middle, mm² seen from above. */
     static double gap(double radius, double width) {
-        return Double.isInfinite(radius) ? 0 : radius * width / 2 - radius * radius * Math.atan(width / (2 * radius));
+        return Double.isInfinite(radius) ? 0 : radius * width / 2 - radius * radius * Elementary.atan(width / (2 * radius));
     }
 }

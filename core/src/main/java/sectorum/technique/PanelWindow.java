@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.art.Regions;
 import sectorum.art.Rings;
 import sectorum.drawing.Box;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 
 /**
@@ -41,8 +42,8 @@ record PanelWindow(Form form, double wide, double high, double up) {
         List<Double> oval = new ArrayList<>();
         for (int i = 0; i < PARTS; i++) {
             double t = 2 * Math.PI * i / PARTS;
-            oval.add(wide / 2 * Math.cos(t));
-            oval.add(high / 2 * Math.sin(t));
+            oval.add(wide / 2 * Elementary.cos(t));
+            oval.add(high / 2 * Elementary.sin(t));
         }
         return oval;
     }

@@ -232,7 +232,7 @@ final class Panels implements Technique {
     private static double icing(DressingContext place, List<Panel> panels, double behind) {
         double sum = panels.stream()
                 .mapToDouble(p -> PanelForms.gap(radius(place, p.at()), p.along()))
-                .sum();
+                .reduce(0, Double::sum);
         return sum * behind / 1000 * Material.BUTTERCREAM.density();
     }
 

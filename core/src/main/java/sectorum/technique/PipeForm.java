@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.measure.Elementary;
 
 /** What a nozzle draws or sets down (craft 3I): how it looks, how close it stands, what a size weighs. */
 enum PipeForm {
@@ -96,9 +97,9 @@ enum PipeForm {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
             double t = 2 * Math.PI * i / 40;
-            double r = size / 2 * (1 - deep + deep * Math.cos(many * t));
-            line.add(r * Math.sin(t));
-            line.add(r * Math.cos(t));
+            double r = size / 2 * (1 - deep + deep * Elementary.cos(many * t));
+            line.add(r * Elementary.sin(t));
+            line.add(r * Elementary.cos(t));
         }
         return line;
     }
@@ -108,9 +109,9 @@ enum PipeForm {
         List<Double> line = new ArrayList<>(List.of(-size * 0.1, -size / 2, size * 0.1, -size / 2));
         for (int i = 0; i <= 12; i++) {
             double t = Math.PI * (0.12 + 0.76 * i / 12);
-            double r = size * (0.92 + 0.08 * Math.cos(18 * t));
-            line.add(r / 2 * Math.cos(t));
-            line.add(-size / 2 + r * Math.sin(t));
+            double r = size * (0.92 + 0.08 * Elementary.cos(18 * t));
+            line.add(r / 2 * Elementary.cos(t));
+            line.add(-size / 2 + r * Elementary.sin(t));
         }
         return line;
     }

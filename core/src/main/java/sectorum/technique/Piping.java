@@ -197,11 +197,11 @@ final class Piping implements Everywhere {
             double z = place.zone().foot() + Math.min(set.size(), place.zone().height()) / 2 + j * set.rise();
             row(work, set, place, shape, j, z, piped);
         }
-        double grams = piped.values().stream().mapToDouble(set::grams).sum();
+        double grams = piped.values().stream().mapToDouble(set::grams).reduce(0, Double::sum);
         long bags = bags(set, piped, place);
         make(work, set, piped, rows, bags, place);
         int count = piped.values().stream().mapToInt(Piped::count).sum();
-        double length = piped.values().stream().mapToDouble(Piped::length).sum();
+        double length = piped.values().stream().mapToDouble(Piped::length).reduce(0, Double::sum);
         if (set.form().isDrawn()) {
             work.lead("pieces", "of " + set.form().words.replace("a ", ""), Quantity.length(length));
         } else {
@@ -293,7 +293,7 @@ final class Piping implements Everywhere {
             }
         });
         int count = piped.values().stream().mapToInt(Piped::count).sum();
-        double length = piped.values().stream().mapToDouble(Piped::length).sum();
+        double length = piped.values().stream().mapToDouble(Piped::length).reduce(0, Double::sum);
         boolean drawn = set.form().isDrawn();
         long wiped = (long) Rounding.ceil((drawn ? length / 100 : count) / set.form().wiped);
         double minutes = drawn ? Rate.PIPED_METRE.minutes(length / 1000) : Rate.PIPED_PIECE.minutes(count);

@@ -10,6 +10,7 @@ import sectorum.divide.Press;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -179,12 +180,12 @@ final class PressMat implements Technique {
     private static List<Double> scallop(double half, double deep) {
         List<Double> line = new ArrayList<>();
         double radius = (half * half + deep * deep) / (2 * deep);
-        double angle = Math.asin(Math.min(1, half / radius));
+        double angle = Elementary.asin(Math.min(1, half / radius));
         int parts = 16;
         for (int i = 0; i <= parts; i++) {
             double at = angle * (2.0 * i / parts - 1);
-            line.add(radius * Math.sin(at));
-            line.add(radius - deep - radius * Math.cos(at));
+            line.add(radius * Elementary.sin(at));
+            line.add(radius - deep - radius * Elementary.cos(at));
         }
         return line;
     }

@@ -15,6 +15,7 @@ import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -65,7 +66,7 @@ final class Quilting implements Technique {
 
     /** The angle that ends on whole diamonds: atan(2H/(m·w)) for m half rows; lengths in mm. */
     static double whole(double high, double width, int halfRows) {
-        return Math.atan(2 * high / (halfRows * width));
+        return Elementary.atan(2 * high / (halfRows * width));
     }
 
     @Override
@@ -108,7 +109,7 @@ final class Quilting implements Technique {
         return List.of(
                 FIT,
                 each,
-                Field.angle("angle", "Angle", Math.toRadians(10), Math.toRadians(80), Math.PI / 4, "From the level."),
+                Field.angle("angle", "Angle", Elementary.toRadians(10), Elementary.toRadians(80), Math.PI / 4, "From the level."),
                 Field.count("halfRows", "Half rows", 1, 200, rows, "Up the whole zone."),
                 PEARLS,
                 Field.length(
@@ -139,20 +140,20 @@ final class Quilting implements Technique {
         double high = place.zone().height();
         double w = front(fine);
         double angle = set.fit() == Fit.WHOLE ? whole(high, w, set.halfRows()) : set.angle();
-        double half = w * Math.tan(angle) / 2;
+        double half = w * Elementary.tan(angle) / 2;
         int n = fine.division().count();
         DressingBuilder work = new DressingBuilder(place);
         lines(work, fine, half, high);
         int rows = rows(high, half);
         int crossings = set.pearls() ? pearls(work, fine, set, half, rows) : 0;
-        double length = high / Math.sin(angle);
+        double length = high / Elementary.sin(angle);
         work.lead("wide", Quantity.length(w))
                 .lead("high", Quantity.length(2 * half))
                 .lead("angle", Quantity.angle(angle))
                 .figure("Lines, half of them each way", Quantity.count(2L * n))
                 .figure("Each line", Quantity.length(length))
                 .figure("All lines together", Quantity.length(2 * n * length))
-                .figure("Each runs along", Quantity.length(high / Math.tan(angle)))
+                .figure("Each runs along", Quantity.length(high / Elementary.tan(angle)))
                 .figure("Rows of crossings", Quantity.count(rows))
                 .figure("Crossings", Quantity.count((long) rows * n));
         handle(work, set, place, w, half, angle);
@@ -225,10 +226,10 @@ final class Quilting implements Technique {
                     place.division().middle(k).s(),
                     place.zone().foot() + Math.min(half, place.zone().height())));
         }
-        double perMm = 2 / w * Math.pow(Math.cos(angle), 2);
+        double perMm = 2 / w * Elementary.pow(Elementary.cos(angle), 2);
         if (set.fit() == Fit.ANGLE) {
             work.handle(new Handle(
-                    "angle", "First crossing", Handle.Way.UP, perMm, Math.toRadians(15), Math.toRadians(75), grips));
+                    "angle", "First crossing", Handle.Way.UP, perMm, Elementary.toRadians(15), Elementary.toRadians(75), grips));
         } else {
             double each = -set.halfRows() / Math.max(1, half);
             work.handle(new Handle("halfRows", "First crossing", Handle.Way.UP, each, 1, 40, grips));
@@ -240,7 +241,7 @@ final class Quilting implements Technique {
             DressingBuilder work, Settings set, DressingContext place, double w, double high, double half) {
         edge(work, set, high, half);
         double rows = high / half;
-        if (set.fit() == Fit.WHOLE || Math.abs(rows - Math.rint(rows)) < 1e-6) {
+        if (set.fit() == Fit.WHOLE || Math.abs(rows - Elementary.rint(rows)) < 1e-6) {
             return;
         }
         record Fitting(int n, int halfRows, double angle, double rank) {}
@@ -353,8 +354,8 @@ final class Quilting implements Technique {
 
     /** A card whose slanted edge lies at the angle, to the right or to the left. */
     private static Drawing card(double high, double angle, boolean right) {
-        double run = Math.min(high / Math.tan(angle), 400);
-        double up = run * Math.tan(angle);
+        double run = Math.min(high / Elementary.tan(angle), 400);
+        double up = run * Elementary.tan(angle);
         List<Double> triangle = right ? List.of(0.0, 0.0, run, 0.0, run, up) : List.of(0.0, 0.0, run, 0.0, 0.0, up);
         return Card.of(triangle, true)
                 .line(Ink.Pen.GUIDE, run / 2, 0, run / 2, up / 2)

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import sectorum.bench.Rate;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 
@@ -20,9 +21,9 @@ final class RuffleMaking {
         for (int j = 0; j < rows.size(); j++) {
             RuffleRows.Row row = rows.get(j);
             // Rows of a tapered side are cut by their own lengths, to a tenth of a millimetre.
-            long cut = Math.round(row.cut() * 10);
+            long cut = Elementary.round(row.cut() * 10);
             alike.merge(
-                    List.of((long) RuffleRows.band(j, rows.size(), place), Math.round(row.high() * 10), cut),
+                    List.of((long) RuffleRows.band(j, rows.size(), place), Elementary.round(row.high() * 10), cut),
                     row.strips(),
                     Integer::sum);
         }

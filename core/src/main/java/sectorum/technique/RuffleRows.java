@@ -8,6 +8,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -215,7 +216,7 @@ final class RuffleRows implements Everywhere {
                         "All strips together",
                         Quantity.length(rows.stream()
                                 .mapToDouble(r -> r.strips() * r.cut())
-                                .sum()));
+                                .reduce(0, Double::sum)));
         handles(work, set, place, pitch);
         judge(work, set, room, pitch);
         RuffleMaking.make(work, set, rows, place);
@@ -268,11 +269,11 @@ final class RuffleRows implements Everywhere {
         double way = set.edge() == Edge.UP ? 1 : -1;
         double ripple = high * 0.16 * (set.fullness().factor - 1);
         int parts = (int) Math.max(8, Math.min(48, Rounding.ceil(wide / Math.max(2, high * RIPPLE / 4))));
-        double each = wide / Math.max(1, Math.rint(wide / Math.max(4, high * RIPPLE)));
+        double each = wide / Math.max(1, Elementary.rint(wide / Math.max(4, high * RIPPLE)));
         List<Double> line = new ArrayList<>(List.of(-wide / 2, 0.0, wide / 2, 0.0));
         for (int i = parts; i >= 0; i--) {
             double x = -wide / 2 + wide * i / parts;
-            double in = ripple * (1 - Math.cos(2 * Math.PI * x / each)) / 2;
+            double in = ripple * (1 - Elementary.cos(2 * Math.PI * x / each)) / 2;
             if (set.cut() == Cut.TORN) {
                 in += high * TORN * Seeded.share(seed, i);
             }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import sectorum.measure.Elementary;
 import sectorum.surface.Zone;
 
 /** Which colour each piece of a covering has: as many of each as of the others, to the piece, ties to the earlier. */
@@ -73,7 +74,7 @@ final class Shades {
             for (long dc = -1; dc <= 1; dc++) {
                 for (long dr = -1; dr <= 0; dr++) {
                     for (int j : cells.getOrDefault(cell(column + dc, row + dr), List.of())) {
-                        if (Math.hypot(spots.get(j).s() - at.s(), spots.get(j).z() - at.z()) < size) {
+                        if (Elementary.hypot(spots.get(j).s() - at.s(), spots.get(j).z() - at.z()) < size) {
                             near[chosen[j]]++;
                         }
                     }

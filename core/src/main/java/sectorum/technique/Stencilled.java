@@ -14,6 +14,7 @@ import sectorum.finding.Rule;
 import sectorum.material.Adhesive;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -83,7 +84,7 @@ final class Stencilled implements Technique {
                 for (int i = 0; i <= parts; i++) {
                     double t = side > 0 ? (double) i / parts : 1 - (double) i / parts;
                     line.add(wide * (t - 0.5));
-                    line.add(high * (0.3 * Math.sin(2 * Math.PI * t) - side * 0.18));
+                    line.add(high * (0.3 * Elementary.sin(2 * Math.PI * t) - side * 0.18));
                 }
             }
             return line;

@@ -8,6 +8,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -139,7 +140,7 @@ final class Strewing implements Everywhere {
         work.lead("grams", "to strew", Quantity.mass(grams))
                 .lead("to-100-cm2", "to 100 cm²", Quantity.mass(set.per()))
                 .lead("fades over", Quantity.length(set.fade()))
-                .figure("Area", Quantity.text(Math.round(full / 100) + " cm²"));
+                .figure("Area", Quantity.text(Elementary.round(full / 100) + " cm²"));
         List<Handle.Grip> grips = new ArrayList<>();
         for (int k = 0; k < place.division().count(); k++) {
             grips.add(new Handle.Grip(place.division().middle(k).s(), set.begins(place.zone())));

@@ -3,6 +3,7 @@ package sectorum.technique;
 import sectorum.curve.Hanging;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 
@@ -68,7 +69,7 @@ final class Strip {
         double end = END_MM;
         if (ends == Ends.UPRIGHT && curve.endSlope() < Math.PI / 2) {
             // An end that hangs past the upright cannot be trimmed upright; the finding says so.
-            end = Math.max(END_MM, shows * Math.tan(curve.endSlope()));
+            end = Math.max(END_MM, shows * Elementary.tan(curve.endSlope()));
         }
         return (curve.length() + 2 * end) / (1 + weather.stretch);
     }

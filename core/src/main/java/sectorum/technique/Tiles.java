@@ -11,6 +11,7 @@ import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -178,7 +179,7 @@ final class Tiles implements Technique {
         level.hidden().forEach(spot -> hidden.addAll(List.of(spot.x(), spot.y())));
         double reach = 0;
         for (int i = 0; i < rim.size(); i += 2) {
-            reach = Math.max(reach, Math.hypot(rim.get(i), rim.get(i + 1)));
+            reach = Math.max(reach, Elementary.hypot(rim.get(i), rim.get(i + 1)));
         }
         double across = set.wide() + set.joint();
         double down = set.deep() + set.joint();
@@ -194,8 +195,8 @@ final class Tiles implements Technique {
             for (int i = -columns; i <= columns; i++) {
                 double u = (i + start + shift) * across;
                 double v = (j + start) * down;
-                double x = u * Math.cos(set.turn()) - v * Math.sin(set.turn());
-                double y = u * Math.sin(set.turn()) + v * Math.cos(set.turn());
+                double x = u * Elementary.cos(set.turn()) - v * Elementary.sin(set.turn());
+                double y = u * Elementary.sin(set.turn()) + v * Elementary.cos(set.turn());
                 flag(set, rim, hidden, x, y, flags);
             }
         }
@@ -238,7 +239,7 @@ final class Tiles implements Technique {
         int c = Integer.compare(a.size(), b.size());
         for (int i = 0; c == 0 && i < a.size(); i++) {
             // Whole flags are one shape, whatever the last bits of where they lie.
-            c = Long.compare(Math.round(a.get(i) * 1e6), Math.round(b.get(i) * 1e6));
+            c = Long.compare(Elementary.round(a.get(i) * 1e6), Elementary.round(b.get(i) * 1e6));
         }
         return c;
     }

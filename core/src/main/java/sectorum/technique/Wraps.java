@@ -10,6 +10,7 @@ import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
 import sectorum.material.Spare;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -270,9 +271,9 @@ final class Wraps implements Technique {
             int parts = 16;
             for (int i = 0; i < 2 * parts; i++) {
                 double t = Math.PI * i / parts;
-                double along = Math.cos(t);
+                double along = Elementary.cos(t);
                 line.add(x + half * along);
-                line.add(z + high * 0.05 * Math.sin(3 * along + n) + thick * Math.sin(t));
+                line.add(z + high * 0.05 * Elementary.sin(3 * along + n) + thick * Elementary.sin(t));
             }
             work.put(
                     work.shade(line),
@@ -298,7 +299,7 @@ final class Wraps implements Technique {
         for (int i = parts; i >= 0; i--) {
             line.add(-half + wide * i / parts);
             // Torn paper goes by long waves with a fringe on them.
-            double wave = 0.5 + 0.5 * Math.sin(2 * Math.PI * (i / 11.0 + Seeded.share(set.seed(), sheet)));
+            double wave = 0.5 + 0.5 * Elementary.sin(2 * Math.PI * (i / 11.0 + Seeded.share(set.seed(), sheet)));
             double fringe = Seeded.share(set.seed() + 7L * sheet, i);
             line.add(high - deep * (0.6 * wave + 0.4 * fringe));
         }
@@ -331,7 +332,7 @@ final class Wraps implements Technique {
             if (degrees < SEEN_DEG) {
                 work.find(
                         FRONT,
-                        Phrase.of("An end lies {} from the front.", Quantity.angle(Math.toRadians(degrees))),
+                        Phrase.of("An end lies {} from the front.", Quantity.angle(Elementary.toRadians(degrees))),
                         new Mend(
                                 Phrase.of("Let it go all round"),
                                 List.of(new Change(Change.Target.DRESSING, "stretch", null))));

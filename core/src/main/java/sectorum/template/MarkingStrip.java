@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.divide.Division;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Tape;
@@ -52,7 +53,7 @@ public final class MarkingStrip {
             double angle = (s / around - 0.5) * wrap.angle();
             double r = foot - up * (HEIGHT - down);
             // The wrap's middle lies far above a side that narrows upwards, far below one that widens.
-            return new double[] {r * Math.sin(angle), up * r * Math.cos(angle)};
+            return new double[] {r * Elementary.sin(angle), up * r * Elementary.cos(angle)};
         };
     }
 

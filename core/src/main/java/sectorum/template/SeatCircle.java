@@ -5,6 +5,7 @@ import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
 import sectorum.drawing.Point;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.outline.Outline;
@@ -35,8 +36,8 @@ public final class SeatCircle {
         for (Point dowel : dowels) {
             List<Double> round = new java.util.ArrayList<>();
             for (int i = 0; i <= 24; i++) {
-                round.add(cx + dowel.x() + across / 2 * Math.cos(Math.PI * i / 12));
-                round.add(cy - dowel.y() + across / 2 * Math.sin(Math.PI * i / 12));
+                round.add(cx + dowel.x() + across / 2 * Elementary.cos(Math.PI * i / 12));
+                round.add(cy - dowel.y() + across / 2 * Elementary.sin(Math.PI * i / 12));
             }
             maker.path(Ink.Pen.MARK, round);
         }

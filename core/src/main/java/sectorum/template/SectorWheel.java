@@ -6,6 +6,7 @@ import sectorum.divide.Division;
 import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.outline.Outline;
@@ -51,7 +52,7 @@ public final class SectorWheel {
         double digits = Math.max(2, Math.min(5, division.around() / division.count() / 4));
         for (int k = 0; k < division.count(); k++) {
             Spot spot = outline.at(division.mark(k).s() * scale);
-            double far = Math.hypot(spot.x(), spot.y());
+            double far = Elementary.hypot(spot.x(), spot.y());
             double ux = spot.x() / far;
             double uy = spot.y() / far;
             double from = reach > 0 ? far - 14 : 12;

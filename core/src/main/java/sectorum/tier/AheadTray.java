@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.AheadKind;
 import sectorum.ahead.Bed;
+import sectorum.measure.Elementary;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Plan;
@@ -41,7 +42,7 @@ public record AheadTray(PieceKind kind, String kindName, OwnPiece piece, PieceWo
                         OwnPiece.On.SIDE,
                         0,
                         0,
-                        Math.max(0, Math.rint((tier.height() - piece.height()) / 2)));
+                        Math.max(0, Elementary.rint((tier.height() - piece.height()) / 2)));
             case TOP, LEDGE ->
                 new OwnPiece.Seat(
                         tier.id(), carries ? OwnPiece.On.LEDGE : OwnPiece.On.TOP, 0, ring(piece, tier, carries), 0);
@@ -53,6 +54,6 @@ public record AheadTray(PieceKind kind, String kindName, OwnPiece piece, PieceWo
     private static double ring(OwnPiece piece, Tier tier, boolean carries) {
         return carries || piece.count() == 1
                 ? 0
-                : Math.rint(tier.side().outline().box().width() / 4);
+                : Elementary.rint(tier.side().outline().box().width() / 4);
     }
 }

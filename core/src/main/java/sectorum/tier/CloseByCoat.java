@@ -9,6 +9,7 @@ import sectorum.finding.Mend;
 import sectorum.finding.Rule;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
@@ -47,7 +48,7 @@ final class CloseByCoat {
             return List.of();
         }
         double around = side.foot().mm();
-        double off = Math.abs(around / repeat - Math.rint(around / repeat));
+        double off = Math.abs(around / repeat - Elementary.rint(around / repeat));
         if (off < UNSEEN) {
             return List.of();
         }

@@ -3,6 +3,7 @@ package sectorum.tier;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.drawing.Box;
+import sectorum.measure.Elementary;
 import sectorum.measure.Quantity;
 import sectorum.surface.Surface;
 import sectorum.technique.Catalogue;
@@ -21,7 +22,7 @@ final class LiesOver {
     private record Place(double s, double left, double right, double low, double high) {
         boolean meets(Place other, double around) {
             double off = other.s - s;
-            off -= Math.rint(off / around) * around;
+            off -= Elementary.rint(off / around) * around;
             return off + other.left < right - TOUCHES
                     && off + other.right > left + TOUCHES
                     && other.low < high - TOUCHES
@@ -76,8 +77,8 @@ final class LiesOver {
             double[] reach = {Double.MAX_VALUE, -Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE};
             for (double x : new double[] {box.left(), box.right()}) {
                 for (double z : new double[] {box.low(), box.high()}) {
-                    double along = p.size() * (x * Math.cos(p.turn()) - z * Math.sin(p.turn()));
-                    double up = p.size() * (x * Math.sin(p.turn()) + z * Math.cos(p.turn()));
+                    double along = p.size() * (x * Elementary.cos(p.turn()) - z * Elementary.sin(p.turn()));
+                    double up = p.size() * (x * Elementary.sin(p.turn()) + z * Elementary.cos(p.turn()));
                     reach[0] = Math.min(reach[0], along);
                     reach[1] = Math.max(reach[1], along);
                     reach[2] = Math.min(reach[2], up);

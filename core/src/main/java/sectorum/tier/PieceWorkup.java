@@ -22,6 +22,7 @@ import sectorum.make.Tint;
 import sectorum.material.Breakage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.plan.OwnPiece;
@@ -259,7 +260,7 @@ public record PieceWorkup(
                 ? null
                 : (Double) rests.stream()
                         .mapToDouble(r -> r.least() * (r.airy() ? room : 1) / 60)
-                        .sum();
+                        .reduce(0, Double::sum);
     }
 
     private static List<Facet> look(Plan plan, OwnPiece piece, List<Face> faces) {
@@ -276,7 +277,7 @@ public record PieceWorkup(
 
     /** A twentieth of a millimetre is as fine as anybody sees. */
     private static List<Double> rounded(List<Double> mm) {
-        return mm.stream().map(v -> Math.rint(v * 20) / 20).toList();
+        return mm.stream().map(v -> Elementary.rint(v * 20) / 20).toList();
     }
 
     /** Of its further colours one that nobody has chosen is the piece's own. */

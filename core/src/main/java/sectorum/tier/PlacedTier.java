@@ -6,6 +6,7 @@ import java.util.Optional;
 import sectorum.art.Motif;
 import sectorum.drawing.Box;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Values;
 import sectorum.outline.Outline;
 import sectorum.outline.OutlineKind;
@@ -174,7 +175,7 @@ public record PlacedTier(
         return 2
                 * side.outline().stops(FINE_MM).stream()
                         .map(side.outline()::at)
-                        .mapToDouble(s -> Math.hypot(s.x(), s.y()))
+                        .mapToDouble(s -> Elementary.hypot(s.x(), s.y()))
                         .max()
                         .orElseThrow();
     }

@@ -10,6 +10,7 @@ import sectorum.finding.Change;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -278,7 +279,7 @@ public record Quicker(
         double value = sized ? field.number(now.settings()) : 0;
         for (double step : STEPS) {
             double next =
-                    field.kind() == Quantity.Kind.COUNT ? Math.rint(value * step) : Rounding.halfUp(value * step, 1);
+                    field.kind() == Quantity.Kind.COUNT ? Elementary.rint(value * step) : Rounding.halfUp(value * step, 1);
             if (sized && next != value && next >= field.min() && next <= field.max()) {
                 values.add(next);
             }

@@ -10,6 +10,7 @@ import sectorum.divide.Gauge;
 import sectorum.divide.Press;
 import sectorum.divide.Rehearsal;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -171,6 +172,6 @@ public record WaysToMark(
                 use + ": the last section comes out {} give or take {}, and the join stays unseen in {} of 100 tries.",
                 Quantity.length(best.mean()),
                 Quantity.length(best.spread()),
-                Quantity.count(Math.round(100 * (1 - best.shows()))));
+                Quantity.count(Elementary.round(100 * (1 - best.shows()))));
     }
 }

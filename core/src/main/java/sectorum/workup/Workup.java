@@ -186,7 +186,7 @@ public final class Workup {
     public static Price price(OrderTasks order, Worktop top, Stock stock, @Absent Double margin) {
         double minutes = order.tasks().stream()
                 .mapToDouble(t -> (double) t.minutes() * t.pairs())
-                .sum();
+                .reduce(0, Double::sum);
         return Price.of(top, minutes, stock, margin);
     }
 
