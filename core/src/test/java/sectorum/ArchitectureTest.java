@@ -94,15 +94,28 @@ class ArchitectureTest {
             .haveFullyQualifiedName("java.lang.StrictMath");
 
     private static final Set<String> ALIKE = Set.of(
-            "abs", "min", "max", "sqrt", "floor", "ceil", "floorMod", "floorDiv", "copySign", "signum", "toIntExact",
-            "addExact", "multiplyExact");
+            "abs",
+            "min",
+            "max",
+            "sqrt",
+            "floor",
+            "ceil",
+            "floorMod",
+            "floorDiv",
+            "copySign",
+            "signum",
+            "toIntExact",
+            "addExact",
+            "multiplyExact");
 
     private static boolean isOfTheMachine(JavaMethodCall call) {
         String owner = call.getTargetOwner().getName();
         String name = call.getName();
         return (owner.equals("java.lang.Math") && !ALIKE.contains(name))
                 // Sums of streams are compensated on one machine and plain on another.
-                || (owner.equals("java.util.stream.DoubleStream") && Set.of("sum", "average", "summaryStatistics").contains(name))
-                || (owner.equals("java.util.stream.Collectors") && name.matches("(summing|averaging|summarizing)Double"));
+                || (owner.equals("java.util.stream.DoubleStream")
+                        && Set.of("sum", "average", "summaryStatistics").contains(name))
+                || (owner.equals("java.util.stream.Collectors")
+                        && name.matches("(summing|averaging|summarizing)Double"));
     }
 }

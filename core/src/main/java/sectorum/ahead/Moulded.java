@@ -262,7 +262,9 @@ final class Moulded implements AheadKind {
             s.egg(
                     2,
                     new double[] {
-                        0, -piece.height() * 0.6 * Elementary.cos(tilt), pearl / 2 + piece.height() * 0.6 * Elementary.sin(tilt)
+                        0,
+                        -piece.height() * 0.6 * Elementary.cos(tilt),
+                        pearl / 2 + piece.height() * 0.6 * Elementary.sin(tilt)
                     },
                     pearl / 2,
                     pearl / 2,

@@ -309,7 +309,9 @@ final class RecipeWork {
 
     private void one(Sculpt s, PiecePart p, double about) {
         double out = p.set().out() * main;
-        double[] at = {out * Elementary.sin(about), -out * Elementary.cos(about), p.set().up() * main};
+        double[] at = {
+            out * Elementary.sin(about), -out * Elementary.cos(about), p.set().up() * main
+        };
         double tilt = Elementary.toRadians(p.set().tilt());
         double w = wide(p);
         double h = high(p);
@@ -369,7 +371,9 @@ final class RecipeWork {
                 radius * 0.75 * Elementary.sin(a), -radius * 0.75 * Elementary.cos(a), high(p) * (0.42 + 0.1 * back)
             });
             double wide = radius * (1.1 + 0.9 * back);
-            lip.add(new double[] {wide * Elementary.sin(a), -wide * Elementary.cos(a), high(p) * (0.6 + 0.38 * back * back)});
+            lip.add(new double[] {
+                wide * Elementary.sin(a), -wide * Elementary.cos(a), high(p) * (0.6 + 0.38 * back * back)
+            });
         }
         return new Sculpt().band(p.colour(), foot, waist).band(p.colour(), waist, lip);
     }

@@ -224,7 +224,8 @@ final class Rolled implements AheadKind {
             for (int i = 0; i <= parts; i++) {
                 double x = piece.width() * i / parts;
                 double a = 2 * Math.PI * (x / lay + (double) k / strands);
-                line.add(new double[] {x - piece.width() / 2, -t / 2 * Elementary.cos(a), t + t / 2 * Elementary.sin(a)});
+                line.add(new double[] {x - piece.width() / 2, -t / 2 * Elementary.cos(a), t + t / 2 * Elementary.sin(a)
+                });
             }
             s.string(k % 2, line, t);
         }

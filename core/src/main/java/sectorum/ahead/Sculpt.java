@@ -201,9 +201,17 @@ final class Sculpt {
      * @param about the way it looks, from the front to the right, radians
      */
     Sculpt blade(int colour, List<Double> xz, double[] foot, double about, double tilt, double hollow) {
-        double[] along = {Elementary.sin(about) * Elementary.cos(tilt), -Elementary.cos(about) * Elementary.cos(tilt), Elementary.sin(tilt)};
+        double[] along = {
+            Elementary.sin(about) * Elementary.cos(tilt),
+            -Elementary.cos(about) * Elementary.cos(tilt),
+            Elementary.sin(tilt)
+        };
         double[] beside = {Elementary.cos(about), Elementary.sin(about), 0};
-        double[] up = {-Elementary.sin(about) * Elementary.sin(tilt), Elementary.cos(about) * Elementary.sin(tilt), Elementary.cos(tilt)};
+        double[] up = {
+            -Elementary.sin(about) * Elementary.sin(tilt),
+            Elementary.cos(about) * Elementary.sin(tilt),
+            Elementary.cos(tilt)
+        };
         List<Double> line = coarse(xz);
         boolean whole = Rings.of(line).width() < HOLLOW;
         for (int side = -1; side <= (whole ? -1 : 1); side += 2) {

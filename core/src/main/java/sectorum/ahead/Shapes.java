@@ -44,7 +44,10 @@ final class Shapes {
         for (int i = 0; i < ROUND; i++) {
             double a = 2 * Math.PI * i / ROUND;
             line.add(16 * Elementary.pow(Elementary.sin(a), 3));
-            line.add(13 * Elementary.cos(a) - 5 * Elementary.cos(2 * a) - 2 * Elementary.cos(3 * a) - Elementary.cos(4 * a));
+            line.add(13 * Elementary.cos(a)
+                    - 5 * Elementary.cos(2 * a)
+                    - 2 * Elementary.cos(3 * a)
+                    - Elementary.cos(4 * a));
         }
         return fitted(line, wide, high);
     }

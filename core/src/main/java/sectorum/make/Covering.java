@@ -91,7 +91,8 @@ public record Covering(
 
     private static double farthest(Outline outline) {
         return outline.stops(0.05).stream()
-                .mapToDouble(s -> Elementary.hypot(outline.at(s).x(), outline.at(s).y()))
+                .mapToDouble(
+                        s -> Elementary.hypot(outline.at(s).x(), outline.at(s).y()))
                 .max()
                 .orElse(0);
     }

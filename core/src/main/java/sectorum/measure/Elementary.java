@@ -59,11 +59,13 @@ public final class Elementary {
     public static double rint(double x) {
         double floor = Math.floor(x);
         double over = x - floor;
-        if (over > 0.5 || (over == 0.5 && floor / 2 != Math.floor(floor / 2))) {
-            return floor + 1;
+        if (!(over > 0)) {
+            // A whole number, and what is no number or without end, is itself.
+            return x;
         }
-        // A whole number, and what is no number or without end, is itself; −0 keeps its sign.
-        return over == 0 || !(over > 0) ? x : floor == 0 && x < 0 ? -0.0 : floor;
+        boolean up = over > 0.5 || (over == 0.5 && floor / 2 != Math.floor(floor / 2));
+        // What rounds to nothing keeps its sign.
+        return up ? floor == -1 ? -0.0 : floor + 1 : floor;
     }
 
     /** To the nearest whole number, a half up. */

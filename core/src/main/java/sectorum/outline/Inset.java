@@ -83,7 +83,8 @@ final class Inset {
     private static double turn(Segment a, Segment b) {
         Spot end = a.at(a.length());
         Spot start = b.at(0);
-        return Elementary.atan2(end.nx() * start.ny() - end.ny() * start.nx(), end.nx() * start.nx() + end.ny() * start.ny());
+        return Elementary.atan2(
+                end.nx() * start.ny() - end.ny() * start.nx(), end.nx() * start.nx() + end.ny() * start.ny());
     }
 
     private static boolean isNotch(Segment a, Segment b) {

@@ -61,7 +61,8 @@ public final class Outlines {
             double out = DOWN + turn * i;
             double to = (apothem - radius) / Elementary.cos(turn / 2);
             chain.add(flat(out, apothem, 0, half));
-            chain.add(new Bow(to * Elementary.cos(out + turn / 2), to * Elementary.sin(out + turn / 2), radius, out, turn));
+            chain.add(new Bow(
+                    to * Elementary.cos(out + turn / 2), to * Elementary.sin(out + turn / 2), radius, out, turn));
             chain.add(flat(out + turn, apothem, -half, 0));
             corners.add((i + 0.5) * (2 * half + radius * turn));
         }
@@ -125,7 +126,8 @@ public final class Outlines {
         double half = Math.PI / k;
         limit("ring", "The circle of the lobes' middles", rho, d / 2 / Elementary.sin(half));
         double lobe = d / 2 + t;
-        double out = rho * Elementary.cos(half) + Math.sqrt(lobe * lobe - Elementary.pow(rho * Elementary.sin(half), 2));
+        double out =
+                rho * Elementary.cos(half) + Math.sqrt(lobe * lobe - Elementary.pow(rho * Elementary.sin(half), 2));
         double beta = Elementary.atan2(out * Elementary.sin(half), out * Elementary.cos(half) - rho);
         List<Segment> chain = new ArrayList<>();
         List<Double> corners = new ArrayList<>();

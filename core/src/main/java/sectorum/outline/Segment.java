@@ -99,7 +99,10 @@ sealed interface Segment {
         @Override
         public double sweep() {
             double to = from + by;
-            return r * r * by + r * (cx * (Elementary.sin(to) - Elementary.sin(from)) - cy * (Elementary.cos(to) - Elementary.cos(from)));
+            return r * r * by
+                    + r
+                            * (cx * (Elementary.sin(to) - Elementary.sin(from))
+                                    - cy * (Elementary.cos(to) - Elementary.cos(from)));
         }
     }
 }

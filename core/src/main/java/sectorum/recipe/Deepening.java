@@ -176,7 +176,8 @@ public final class Deepening {
     public static double difference(String one, String other) {
         double[] a = lab(one);
         double[] b = lab(other);
-        return Math.sqrt(Elementary.pow(a[0] - b[0], 2) + Elementary.pow(a[1] - b[1], 2) + Elementary.pow(a[2] - b[2], 2));
+        return Math.sqrt(
+                Elementary.pow(a[0] - b[0], 2) + Elementary.pow(a[1] - b[1], 2) + Elementary.pow(a[2] - b[2], 2));
     }
 
     private static double[] lab(String shade) {

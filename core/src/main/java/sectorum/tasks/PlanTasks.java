@@ -229,12 +229,13 @@ public final class PlanTasks {
                     .min()
                     .orElse(0);
             put(add(
-                    Task.Kind.KNEAD,
-                    kneading.key,
-                    batches == 1 ? kneading.words : kneading.words + ", " + batches + " batches",
-                    Rate.BATCH.minutes(batches),
-                    true,
-                    rest == 0 ? null : Rest.of(Storage.ROOM, rest)).ahead((int) keeps));
+                            Task.Kind.KNEAD,
+                            kneading.key,
+                            batches == 1 ? kneading.words : kneading.words + ", " + batches + " batches",
+                            Rate.BATCH.minutes(batches),
+                            true,
+                            rest == 0 ? null : Rest.of(Storage.ROOM, rest))
+                    .ahead((int) keeps));
         }
     }
 

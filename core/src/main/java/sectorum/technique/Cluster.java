@@ -182,7 +182,9 @@ final class Cluster {
 
     private double signed(Along from, double to) {
         double off = to - from.s();
-        return off - Elementary.rint(off / place.surface().period()) * place.surface().period();
+        return off
+                - Elementary.rint(off / place.surface().period())
+                        * place.surface().period();
     }
 
     private static double flat(Ball a, Ball b) {

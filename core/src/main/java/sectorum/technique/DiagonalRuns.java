@@ -199,7 +199,13 @@ final class DiagonalRuns implements Technique {
         steps(work, set, n, runs, slanted, grams);
         work.draw(() -> Cover.card(
                 "run-slope",
-                List.of(0.0, 0.0, Math.max(30, high / Elementary.tan(set.angle())), 0.0, high / Elementary.tan(set.angle()), high),
+                List.of(
+                        0.0,
+                        0.0,
+                        Math.max(30, high / Elementary.tan(set.angle())),
+                        0.0,
+                        high / Elementary.tan(set.angle()),
+                        high),
                 Phrase.of("Card to lean runs by, {}", Quantity.angle(set.angle()))));
         return work.done();
     }

@@ -82,7 +82,11 @@ enum FrameShape {
         for (int i = 0; i < PARTS; i++) {
             double t = 2 * Math.PI * i / PARTS;
             double x = Elementary.pow(Elementary.sin(t), 3);
-            double z = (13 * Elementary.cos(t) - 5 * Elementary.cos(2 * t) - 2 * Elementary.cos(3 * t) - Elementary.cos(4 * t)) / 16;
+            double z = (13 * Elementary.cos(t)
+                            - 5 * Elementary.cos(2 * t)
+                            - 2 * Elementary.cos(3 * t)
+                            - Elementary.cos(4 * t))
+                    / 16;
             line.add(half * x * 0.98);
             line.add(half * (z + 0.156) / 0.9);
         }

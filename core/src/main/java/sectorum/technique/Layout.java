@@ -100,7 +100,8 @@ public record Layout(List<Shape> shapes, List<Placement> placements, List<LevelS
 
         /** How far off the surface a point of the piece is that is so far up in it, mm. */
         public double off(double x, double up) {
-            return lift + Math.abs(size * (x * Elementary.sin(turn) + up * Elementary.cos(turn))) * Elementary.sin(lean);
+            return lift
+                    + Math.abs(size * (x * Elementary.sin(turn) + up * Elementary.cos(turn))) * Elementary.sin(lean);
         }
 
         /** Where a point of the piece comes to lie: mm from the back seam on the foot's circumference, not wrapped. */

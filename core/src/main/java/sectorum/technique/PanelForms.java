@@ -70,6 +70,8 @@ record PanelForms(List<Double> widths, List<Integer> order, double lap) {
 
     /** What lies between a flat panel and the round that it touches in its middle, mm² seen from above. */
     static double gap(double radius, double width) {
-        return Double.isInfinite(radius) ? 0 : radius * width / 2 - radius * radius * Elementary.atan(width / (2 * radius));
+        return Double.isInfinite(radius)
+                ? 0
+                : radius * width / 2 - radius * radius * Elementary.atan(width / (2 * radius));
     }
 }

@@ -109,7 +109,13 @@ final class Quilting implements Technique {
         return List.of(
                 FIT,
                 each,
-                Field.angle("angle", "Angle", Elementary.toRadians(10), Elementary.toRadians(80), Math.PI / 4, "From the level."),
+                Field.angle(
+                        "angle",
+                        "Angle",
+                        Elementary.toRadians(10),
+                        Elementary.toRadians(80),
+                        Math.PI / 4,
+                        "From the level."),
                 Field.count("halfRows", "Half rows", 1, 200, rows, "Up the whole zone."),
                 PEARLS,
                 Field.length(
@@ -229,7 +235,13 @@ final class Quilting implements Technique {
         double perMm = 2 / w * Elementary.pow(Elementary.cos(angle), 2);
         if (set.fit() == Fit.ANGLE) {
             work.handle(new Handle(
-                    "angle", "First crossing", Handle.Way.UP, perMm, Elementary.toRadians(15), Elementary.toRadians(75), grips));
+                    "angle",
+                    "First crossing",
+                    Handle.Way.UP,
+                    perMm,
+                    Elementary.toRadians(15),
+                    Elementary.toRadians(75),
+                    grips));
         } else {
             double each = -set.halfRows() / Math.max(1, half);
             work.handle(new Handle("halfRows", "First crossing", Handle.Way.UP, each, 1, 40, grips));

@@ -74,7 +74,9 @@ final class Shades {
             for (long dc = -1; dc <= 1; dc++) {
                 for (long dr = -1; dr <= 0; dr++) {
                     for (int j : cells.getOrDefault(cell(column + dc, row + dr), List.of())) {
-                        if (Elementary.hypot(spots.get(j).s() - at.s(), spots.get(j).z() - at.z()) < size) {
+                        if (Elementary.hypot(
+                                        spots.get(j).s() - at.s(), spots.get(j).z() - at.z())
+                                < size) {
                             near[chosen[j]]++;
                         }
                     }

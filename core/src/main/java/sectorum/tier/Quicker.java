@@ -278,8 +278,9 @@ public record Quicker(
         boolean sized = field.kind() == Quantity.Kind.LENGTH || field.kind() == Quantity.Kind.COUNT;
         double value = sized ? field.number(now.settings()) : 0;
         for (double step : STEPS) {
-            double next =
-                    field.kind() == Quantity.Kind.COUNT ? Elementary.rint(value * step) : Rounding.halfUp(value * step, 1);
+            double next = field.kind() == Quantity.Kind.COUNT
+                    ? Elementary.rint(value * step)
+                    : Rounding.halfUp(value * step, 1);
             if (sized && next != value && next >= field.min() && next <= field.max()) {
                 values.add(next);
             }

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import sectorum.measure.Dice;
 import sectorum.measure.Refused;
 import sectorum.measure.Tape;
 
@@ -21,7 +21,7 @@ class RehearsalTest {
     private static final double P = 731;
 
     private static double[] played(Rehearsal.Play play, int runs) {
-        Random random = new Random(11);
+        Dice random = new Dice(11);
         double sum = 0;
         double squares = 0;
         for (int i = 0; i < runs; i++) {

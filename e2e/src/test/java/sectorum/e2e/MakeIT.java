@@ -149,11 +149,9 @@ class MakeIT extends Bench {
         String before = browser.see(HOURS).getText();
         browser.press("Take it");
         browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
-        browser.until(
-                d -> d.findElement(HOURS).getText().equals(before) ? null : Boolean.TRUE);
+        browser.until(d -> d.findElement(HOURS).getText().equals(before) ? null : Boolean.TRUE);
         browser.ctrl("z");
-        browser.until(
-                d -> d.findElement(HOURS).getText().equals(before) ? Boolean.TRUE : null);
+        browser.until(d -> d.findElement(HOURS).getText().equals(before) ? Boolean.TRUE : null);
         pick("What holds Basket weave", "royal icing");
         browser.read("it carries what is heavy");
     }
