@@ -61,6 +61,13 @@ function Patch({ shade, words }: { shade: string; words: string }) {
   );
 }
 
+/** How far two shades lie apart, roughly: only to choose which pot is offered first. */
+function apart(one: string, other: string): number {
+  const channels = (shade: string) => [1, 3, 5].map((i) => Number.parseInt(shade.slice(i, i + 2), 16));
+  const b = channels(other);
+  return channels(one).reduce((sum, c, i) => sum + (c - b[i]!) ** 2, 0);
+}
+
 function Reach({ batches, swatches }: { batches: Batch[]; swatches: Swatch[] }) {
   const { unit } = usePreferences();
   const { words } = useMaterials();
@@ -78,7 +85,12 @@ function Reach({ batches, swatches }: { batches: Batch[]; swatches: Swatch[] }) 
       swatches.filter((s) => s.material === batch?.material).map((s) => [s.colour.toLowerCase(), s.colour]),
     ).values(),
   ];
-  const colour = pots.includes(pot) ? pot : pots[0];
+  const wanted = plan.palette.find((c) => c.id === batch?.tint.id)?.shade ?? batch?.tint.shade ?? PLAIN;
+  // The pot whose shade is nearest to the one wanted is offered first.
+  const nearest = [...swatches]
+    .filter((s) => s.material === batch?.material)
+    .sort((a, b) => apart(a.later, wanted) - apart(b.later, wanted))[0]?.colour;
+  const colour = pots.includes(pot) ? pot : (pots.find((p) => p === nearest) ?? pots[0]);
   const { parts } = batch ?? {};
   const bowl =
     grams ?? (parts ? parts.net + parts.spare + parts.offCuts + parts.rounding - parts.credit : 500);
@@ -87,7 +99,7 @@ function Reach({ batches, swatches }: { batches: Batch[]; swatches: Swatch[] }) 
       ? {
           colour,
           material: batch.material,
-          shade: plan.palette.find((c) => c.id === batch.tint.id)?.shade ?? batch.tint.shade,
+          shade: wanted,
           hours,
           grams: Math.max(1, bowl),
           have,
@@ -167,8 +179,9 @@ function Reach({ batches, swatches }: { batches: Batch[]; swatches: Swatch[] }) 
             <Lead
               number={decimal(data.thin > 0 ? data.thin : data.add, data.add < 10 && data.thin === 0 ? 2 : 0)}
               unit="g"
-              words={`${decimal(data.dose, 2)} g in 100 g`}
+              words=""
             />
+            <p className="note">{decimal(data.dose, 2)} g in 100 g</p>
           </div>
           <Patch shade={asked.shade} words="wanted" />
           <Patch shade={data.now} words="as it is mixed" />

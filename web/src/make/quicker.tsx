@@ -66,6 +66,7 @@ export function QuickerWays({ part, close }: { part: Part; close: () => void }) 
                 </span>
                 <Button
                   look="main"
+                  className="shrink-0"
                   onClick={async () => {
                     const refused = await editor.edit(
                       mend({ tier: part.tier, division: divided.id, dressing: part.dressing }, way.mend),

@@ -178,7 +178,7 @@ export function RecipeForm({ start, fresh, book, close }: Props) {
         <ul>
           {rows.map((r, i) => (
             <li key={i} className="flex flex-wrap items-end gap-2 border-b border-dotted border-ink/30 py-2">
-              <Typed label={`Part ${i + 1}`} value={r.name} onChange={(v) => put(i, { name: v })} part />
+              <Typed label={`Part ${i + 1}`} value={r.name} onChange={(v) => put(i, { name: v })} />
               <Typed label="Amount" value={r.amount} onChange={(v) => put(i, { amount: v })} number />
               <Pick
                 label="In"
@@ -205,7 +205,7 @@ export function RecipeForm({ start, fresh, book, close }: Props) {
                   setRows(rows.map((row, k) => (k === i ? next : row)));
                 }}
               />
-              <Typed label="Holds" value={r.allergens} onChange={(v) => put(i, { allergens: v })} part />
+              <Typed label="Holds" value={r.allergens} onChange={(v) => put(i, { allergens: v })} />
               <Button
                 look="quiet"
                 aria-label={`Leave part ${i + 1} out`}
@@ -268,12 +268,11 @@ interface TypedProps {
   value: string;
   onChange: (typed: string) => void;
   number?: boolean;
-  part?: boolean;
   wide?: boolean;
   placeholder?: string;
 }
 
-function Typed({ label, value, onChange, number, part: short, wide, placeholder }: TypedProps) {
+function Typed({ label, value, onChange, number, wide, placeholder }: TypedProps) {
   const id = useId();
   return (
     <div>
@@ -287,7 +286,7 @@ function Typed({ label, value, onChange, number, part: short, wide, placeholder 
         autoComplete="off"
         placeholder={placeholder}
         onChange={(e) => onChange(e.currentTarget.value)}
-        className={`min-h-11 rounded-md border border-ink/45 bg-sheet px-2.5 ${number ? 'w-24' : wide ? 'w-72' : short ? 'w-40' : 'w-32'}`}
+        className={`min-h-11 rounded-md border border-ink/45 bg-sheet px-2.5 ${number ? 'w-20' : wide ? 'w-72' : 'w-32'}`}
       />
     </div>
   );

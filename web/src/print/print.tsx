@@ -81,10 +81,10 @@ export function Print() {
 
   const main = (
     <>
-      <div className="flex flex-wrap items-end justify-between gap-3">
+      <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <div>
           <h1 className="heading">{HEADS[scope](tier.name)}</h1>
-          <p className="note mb-4">
+          <p className="note">
             {scope === 'order'
               ? 'brief, pictures, lists, days, steps and templates in one PDF, its pages numbered and linked'
               : 'at true size · print at 100 %, then measure the 100 mm lines before cutting'}

@@ -19,10 +19,9 @@ final class Sculpt {
     private static final double OWN = 0.7;
 
     private static final double CONTRAST = 0.55;
+    private static final int CORNERS = 12;
     /** Finer than this is not drawn round, mm. */
     private static final double SMALL = 12;
-
-    private static final int CORNERS = 12;
     /** A narrower blade is drawn in one: its hollow is not seen. */
     private static final double HOLLOW = 22;
 
