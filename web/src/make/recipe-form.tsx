@@ -35,6 +35,7 @@ export function slug(name: string, taken: readonly string[]): string {
     name
       .toLowerCase()
       .normalize('NFD')
+      .replace(/\p{M}/gu, '')
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-+|-+$/g, '')
       .slice(0, 50) || 'recipe';
