@@ -15,6 +15,7 @@ import { tellBad } from '../ui/toasts';
 import { day } from '../units/days';
 import { usePreferences } from '../units/preferences';
 import { money, say } from '../units/units';
+import { Allergens, Part } from './part';
 
 /** What a client is shown: the picture, sizes, day, portions, allergens, and a price or none. */
 export function ClientPage() {
@@ -60,27 +61,13 @@ export function ClientPage() {
           pieces={made}
         />
       </div>
-      <section aria-label="Sizes" className="border-t border-ink/30 py-3">
-        <h2 className="heading mb-1 text-[1.08rem]">Sizes</h2>
+      <Part title="Sizes">
         <p>{say(sheet.whole, unit)}</p>
         {sheet.tiers.map((t, i) => (
           <p key={i}>{say(t, unit)}</p>
         ))}
-      </section>
-      <section aria-label="Allergens" className="border-t border-ink/30 py-3">
-        <h2 className="heading mb-1 text-[1.08rem]">Allergens</h2>
-        {sheet.allergens.map((a) => (
-          <p key={a.name}>
-            <b>{a.name}</b> <span className="text-soft">{a.from.join('; ')}</span>
-          </p>
-        ))}
-        {sheet.allergens.length === 0 ? <p>None by the materials named. The packets rule.</p> : null}
-        {sheet.unwanted ? (
-          <p className="mt-1 border-l-4 border-stop bg-stop-ground px-3 py-1.5">
-            Asked to be free of: {sheet.unwanted}
-          </p>
-        ) : null}
-      </section>
+      </Part>
+      <Allergens sheet={sheet} />
     </>
   ) : (
     <p className="note">Writing it</p>

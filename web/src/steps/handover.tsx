@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { type ReactNode, useCallback } from 'react';
+import { useCallback } from 'react';
 import { api, type Handover, problemOf, type TierWorkup, type Worn } from '../api/client';
 import { shadesOf } from '../band/shades';
 import { useWidth } from '../band/size';
@@ -16,6 +16,7 @@ import { day } from '../units/days';
 import { usePreferences } from '../units/preferences';
 import { span } from '../units/time';
 import { say } from '../units/units';
+import { Allergens, Part } from './part';
 
 /** What goes with the cake to whoever serves it. */
 export function HandoverSheet() {
@@ -70,15 +71,6 @@ export function HandoverSheet() {
   return <Stage main={main} ledger={ledger} />;
 }
 
-function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section className="border-t border-ink/30 py-3" aria-label={title}>
-      <h2 className="heading mb-1 text-[1.08rem]">{title}</h2>
-      {children}
-    </section>
-  );
-}
-
 function Sheet({ sheet }: { sheet: Handover }) {
   const { unit } = usePreferences();
   const plan = usePlan();
@@ -128,18 +120,7 @@ function Sheet({ sheet }: { sheet: Handover }) {
         ) : null}
       </div>
       <Part title="Take out before it is cut">{list(sheet.out)}</Part>
-      <Part title="Allergens">
-        {sheet.allergens.map((a) => (
-          <p key={a.name}>
-            <b>{a.name}</b> <span className="text-soft">{a.from.join('; ')}</span>
-          </p>
-        ))}
-        {sheet.unwanted ? (
-          <p className="mt-1 border-l-4 border-stop bg-stop-ground px-3 py-1.5">
-            Asked to be free of: {sheet.unwanted}
-          </p>
-        ) : null}
-      </Part>
+      <Allergens sheet={sheet} />
       <Part title="Cutting order">
         <ol className="list-decimal pl-6">
           {sheet.cutting.map((c, i) => (

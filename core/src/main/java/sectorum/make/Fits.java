@@ -141,7 +141,7 @@ public final class Fits {
                     tool.field(),
                     nearest.size(across)));
         }
-        mends.add(wanted(tool.kind(), tool.size(), new Values(Map.of(across, tool.size()))));
+        mends.addAll(wanted(tool.kind(), tool.size(), new Values(Map.of(across, tool.size()))));
         add(
                 who,
                 TOOL.found(
@@ -174,13 +174,20 @@ public final class Fits {
                                         Phrase.of("Work with {}", Quantity.length(nearest)), tool.field(), nearest))));
     }
 
-    private Mend wanted(ThingKind kind, double size, Values sizes) {
+    /** To be bought, where there is such a one: nobody sells a mat of three metres. */
+    private List<Mend> wanted(ThingKind kind, double size, Values sizes) {
+        boolean made = kind.fields().stream()
+                .filter(f -> f.kind() == Quantity.Kind.LENGTH && sizes.get(f.name()) instanceof Double)
+                .allMatch(f -> (double) sizes.get(f.name()) >= f.min() && (double) sizes.get(f.name()) <= f.max());
+        if (!made) {
+            return List.of();
+        }
         List<Thing> list = new ArrayList<>(table.wanted());
         String name = kind.label() + " " + sectorum.measure.Numbers.plain(size, 1) + " mm";
         list.add(Thing.of(kind, name, sizes).stocked(0));
-        return new Mend(
+        return List.of(new Mend(
                 Phrase.of("Buy one of {}", Quantity.length(size)),
-                List.of(new Change(Change.Target.TABLE, "wanted", list)));
+                List.of(new Change(Change.Target.TABLE, "wanted", list))));
     }
 
     private void rolled(Batch batch, List<Job> jobs) {
@@ -230,7 +237,7 @@ public final class Fits {
     }
 
     /** A mat on which it lies, up to the next 50 mm. */
-    private Mend wantedSheet(CutLine line) {
+    private List<Mend> wantedSheet(CutLine line) {
         double margins = 2 * Roll.BY_HAND.margin();
         double w = up(Math.min(line.width(), line.height()) + margins);
         double l = up(Math.max(line.width(), line.height()) + margins);
@@ -257,7 +264,7 @@ public final class Fits {
         List<Mend> mends = new ArrayList<>();
         tiers.stream().filter(t -> t.id().equals(c.tier())).forEach(t -> mends.add(stripped(t, c)));
         double size = up(Math.max(c.width(), c.height()));
-        mends.add(wanted(
+        mends.addAll(wanted(
                 ThingKind.SHEET, size, new Values(new TreeMap<>(Map.of("of", "mat", "width", size, "length", size)))));
         found.add(new Fit(
                 c.tier(),

@@ -60,6 +60,9 @@ public record Recipe(
                             Quantity.count(1),
                             Quantity.count(MOST_PARTS)));
         }
+        if (parts.stream().anyMatch(p -> p == null)) {
+            throw new Refused("parts", Phrase.of("{} of the parts is empty. Take it out.", Quantity.text("One")));
+        }
         parts = List.copyOf(parts);
         double sum = sum(parts);
         // What is written as all of it may differ by its last bits.

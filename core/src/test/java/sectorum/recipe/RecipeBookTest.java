@@ -190,6 +190,9 @@ class RecipeBookTest {
         assertThatThrownBy(() -> recipe("a", 0.0, Ingredient.of("x", 10, 1))).hasMessageContaining("yield of 0 g");
         assertThatThrownBy(() -> recipe("a", 10.1, Ingredient.of("x", 10, 1))).hasMessageContaining("10.1 g");
         assertThatThrownBy(() -> recipe("a", null)).hasMessageContaining("0 parts");
+        List<Ingredient> gone = java.util.Collections.singletonList(null);
+        assertThatThrownBy(() -> new Recipe("a", "A", Material.ROYAL, gone, null, null, null, ""))
+                .hasMessageContaining("parts");
         Ingredient[] many = new Ingredient[1_000_000];
         java.util.Arrays.fill(many, Ingredient.of("x", 1, 1));
         assertThatThrownBy(() -> recipe("a", null, many))

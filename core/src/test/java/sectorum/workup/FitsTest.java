@@ -18,6 +18,8 @@ import sectorum.bench.ThingKind;
 import sectorum.finding.Mend;
 import sectorum.make.Fits;
 import sectorum.material.Adhesive;
+import sectorum.measure.Values;
+import sectorum.plan.OutlineSpec;
 import sectorum.plan.Table;
 
 /** Findings from the cupboard: each appears, is mended by its presses, and goes. */
@@ -97,5 +99,26 @@ class FitsTest {
         Mend buy = fit.finding().mends().get(1);
         assertThat(tables.pressed(fit, buy).top().shopping())
                 .anySatisfy(b -> assertThat(b.kind()).isEqualTo(ThingKind.ROD));
+    }
+
+    /** A tier whose covering nobody has a mat for is told so; that no such mat is sold stops nothing. */
+    @Test
+    void aCoveringWiderThanAnyMatIsToldAndNotAskedOfTheShop() {
+        Tables wide = Tables.of(new Tiers(
+                        new OutlineSpec("round", new Values(Map.of("diameter", 1200.0))),
+                        List.of(),
+                        null,
+                        List.of(),
+                        List.of(Tiers.division(12)),
+                        List.of()))
+                .stocked(thing(ThingKind.SHEET, "of=mat width=300 length=400"));
+        Tables tall = wide.wearing(wide.tiers().stream()
+                .map(t -> t.formed(t.outline(), 600, t.coats()))
+                .toList());
+        assertThat(tall.top().findings()).anySatisfy(f -> {
+            assertThat(f.finding().rule()).isEqualTo("fit.cover");
+            assertThat(f.finding().mends()).hasSize(1);
+            assertThat(f.finding().mends().get(0).label().toString()).contains("strip");
+        });
     }
 }

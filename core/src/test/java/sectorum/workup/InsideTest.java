@@ -157,19 +157,7 @@ class InsideTest {
     @Test
     void aDummyHoldsNothingButIsCementedDown() {
         Tier cake = round(null, null);
-        Tier dummy = new Tier(
-                "tier",
-                "Tier",
-                cake.outline(),
-                100,
-                null,
-                true,
-                List.of(),
-                List.of(),
-                null,
-                List.of(),
-                cake.divisions(),
-                List.of());
+        Tier dummy = Tiers.dummy(cake);
         Worktop top = top(Stock.NONE, dummy);
         assertThat(top.batches().stream().flatMap(b -> b.filled().stream()).map(Filled::use))
                 .containsExactly(Filled.Use.CEMENT);

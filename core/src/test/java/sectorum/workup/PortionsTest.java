@@ -98,19 +98,7 @@ class PortionsTest {
         assertThat(handover.cutting().stream().map(Object::toString).toList())
                 .anySatisfy(said -> assertThat(said).contains("rings", "portions", "25"));
         Tier cake = tier("round", Map.of("diameter", 200.0), 100);
-        Tier dummy = new Tier(
-                "tier",
-                "Tier",
-                cake.outline(),
-                100,
-                null,
-                true,
-                List.of(),
-                List.of(),
-                null,
-                List.of(),
-                cake.divisions(),
-                List.of());
+        Tier dummy = Tiers.dummy(cake);
         assertThat(Planned.of(dummy).handover().slices()).isZero();
         assertThat(Planned.of(dummy).handover().portions()).isEmpty();
     }

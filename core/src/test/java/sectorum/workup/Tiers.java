@@ -39,6 +39,23 @@ record Tiers(
                 List.of());
     }
 
+    /** The same tier, of foam, under no coat. */
+    static Tier dummy(Tier cake) {
+        return new Tier(
+                cake.id(),
+                cake.name(),
+                cake.outline(),
+                cake.height(),
+                null,
+                true,
+                List.of(),
+                List.of(),
+                null,
+                List.of(),
+                cake.divisions(),
+                List.of());
+    }
+
     static DivisionSpec division(int n) {
         return DivisionSpec.of("marks", n, 60.0, Front.SECTION, null, List.of());
     }

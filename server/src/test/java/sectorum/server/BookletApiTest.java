@@ -100,6 +100,9 @@ class BookletApiTest extends OverHttp {
                         .status())
                 .isEqualTo(400);
         assertThat(http.post("/api/booklet", "{\"chapters\":[]}").status()).isEqualTo(400);
+        Http.Answer none = http.post("/api/booklet", asked(plan, ",\"chapters\":[null],\"paper\":\"a4\""));
+        assertThat(none.status()).isEqualTo(400);
+        assertThat(none.text()).contains("chapters");
         assertThat(http.get("/api/booklet/chapters").json()).hasSize(9);
     }
 

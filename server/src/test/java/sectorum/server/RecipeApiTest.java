@@ -119,6 +119,11 @@ class RecipeApiTest extends OverHttp {
         assertThat(http.send("PUT", "/api/recipes", recipe("royal", part("s", 1, ""), ""))
                         .text())
                 .contains("royal");
+        assertThat(http.send("PUT", "/api/recipes", recipe("x", "null", "")).text())
+                .contains("parts", "is empty");
+        assertThat(http.post("/api/recipes/file", "{\"format\":\"sectorum-recipes\",\"version\":1,\"recipes\":[null]}")
+                        .text())
+                .contains("recipes", "is empty");
         assertThat(http.post("/api/recipes/file", "{\"format\":\"soup\",\"version\":1,\"recipes\":[]}")
                         .text())
                 .contains("soup");

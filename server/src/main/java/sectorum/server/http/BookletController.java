@@ -44,7 +44,7 @@ class BookletController {
     record BookletRequest(@Absent Long id, Plan plan, List<Chapter> chapters, Paper paper) {
         BookletRequest {
             Given.in("plan", plan);
-            chapters = chapters == null ? List.of() : chapters;
+            chapters = Given.all("chapters", chapters);
         }
     }
 

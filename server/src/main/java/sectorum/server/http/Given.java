@@ -1,5 +1,6 @@
 package sectorum.server.http;
 
+import java.util.List;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -8,6 +9,14 @@ import sectorum.measure.Refused;
 /** What a request cannot do without. */
 final class Given {
     private Given() {}
+
+    /** Gives the list back, empty where none is given, or refuses it by its name where one of it is missing. */
+    static <T> List<T> all(String field, @Absent List<T> list) {
+        if (list != null && list.stream().anyMatch(each -> each == null)) {
+            throw new Refused(field, Phrase.of("One of {} is empty. Take it out.", Quantity.text("\"" + field + "\"")));
+        }
+        return list == null ? List.of() : list;
+    }
 
     /** Gives the value back, or refuses the request by the name of what is missing. */
     static <T> T in(String field, @Absent T value) {

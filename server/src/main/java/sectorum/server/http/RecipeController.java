@@ -58,6 +58,7 @@ class RecipeController {
                                 Quantity.count(VERSION)));
             }
             Given.in("recipes", recipes);
+            Given.all("recipes", recipes);
         }
     }
 

@@ -72,7 +72,7 @@ class TemplateController {
     record TemplateRequest(Plan plan, @Absent String tier, List<String> names, Paper paper) {
         TemplateRequest {
             Given.in("plan", plan);
-            names = names == null ? List.of() : names;
+            names = Given.all("names", names);
         }
     }
 

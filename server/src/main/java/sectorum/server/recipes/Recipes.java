@@ -60,10 +60,6 @@ public class Recipes {
         own().forEach(r -> book.put(r.id(), r));
         int replaced = 0;
         for (Recipe recipe : recipes) {
-            if (recipe == null) {
-                throw new Refused(
-                        "recipes", Phrase.of("{} of the recipes is empty. Take it out.", Quantity.text("One")));
-            }
             replaced += book.put(recipe.id(), recipe) == null ? 0 : 1;
         }
         new RecipeBook(book.values());
