@@ -248,7 +248,9 @@ export function RecipeForm({ start, fresh, book, close }: Props) {
           <>
             <b>{mass(tried.data.grams)}</b> come out
             {tried.data.lost > 0.5 ? `, ${mass(tried.data.lost)} are lost` : ''}
-            {tried.data.allergens.length > 0 ? `; it holds ${tried.data.allergens.join(', ')}` : ''}.
+            {tried.data.allergens.length > 0
+              ? `; it holds ${tried.data.allergens.join(', ')}.`
+              : '. No allergen is told: the handover sheet will name none for it.'}
           </>
         ) : null}
       </p>
