@@ -1,11 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
 import { Plus } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { api, type OwnPiece } from '../api/client';
+import type { OwnPiece } from '../api/client';
 import { useOpen, usePlan, useTier, useWorkup } from '../plan/context';
 import { addPiece, onPiece } from '../plan/document-edits';
 import { mend } from '../plan/edits';
-import { useEdit, usePieces } from '../plan/use';
+import { useBuild, useEdit, usePieces } from '../plan/use';
 import { Button } from '../ui/button';
 import { Findings } from '../ui/findings';
 import { useKept } from '../ui/kept';
@@ -38,11 +37,7 @@ export function Ahead() {
   const [chosen, choose] = useKept<string>('piece', '');
   const [tray, setTray] = useState(false);
   const { data: worked } = usePieces(plan);
-  const { data: built } = useQuery({
-    queryKey: ['build', plan],
-    queryFn: () => api.build(plan),
-    placeholderData: (before) => before,
-  });
+  const { data: built } = useBuild(plan);
   const piece = plan.pieces.find((p) => p.id === chosen) ?? plan.pieces[0];
   const own = worked?.find((w) => w.id === piece?.id);
   const add = async (offered: OwnPiece) => {

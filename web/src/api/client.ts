@@ -1,4 +1,6 @@
 import createClient from 'openapi-fetch';
+import { heard, said, saidAside } from '../craft/craft';
+import type { Question, Said } from '../craft/module';
 import { type Problem, Refusal } from './problem';
 import type { paths } from './schema.generated';
 import type {
@@ -6,6 +8,7 @@ import type {
   LetteringStyle,
   Motif,
   Paper,
+  Phrase,
   Plan,
   Press,
   Recipe,
@@ -41,6 +44,7 @@ async function asked(request: Request): Promise<Response> {
       detail: 'Sectorum does not answer just now. Nothing was changed there; try again in a moment.',
     });
   }
+  heard(response.headers.get('Sectorum-Craft'));
   if (!response.ok) {
     throw new Refusal(await problem(response));
   }
@@ -67,10 +71,13 @@ export function isShownOf(shown: Plan, document: Plan): void {
   documents.set(shown, document);
 }
 
+/** The document that is meant where this is shown. */
+export const documentOf = (shown: object): Plan | undefined => documents.get(shown);
+
 /** What is sent: documents in place of what is shown of them. */
 export function sent(body: unknown): string {
   return JSON.stringify(body, (_, value) =>
-    typeof value === 'object' && value !== null ? (documents.get(value) ?? value) : value,
+    typeof value === 'object' && value !== null ? (documentOf(value) ?? value) : value,
   );
 }
 
@@ -81,6 +88,40 @@ const http = createClient<paths>({ baseUrl: location.origin, fetch: asked, bodyS
 async function got<T>(answer: Promise<{ data?: T }>): Promise<T> {
   return (await answer).data as T;
 }
+
+/**
+ * What core in the page said, else what the server says. A refusal is told by the server, too, so that it has one source;
+ * without one, core's own phrase is shown.
+ */
+async function orElse<T>(here: Said, server: () => Promise<T>): Promise<T> {
+  if (here !== null && 'answer' in here) {
+    return here.answer as T;
+  }
+  try {
+    return await server();
+  } catch (thrown) {
+    if (here !== null && thrown instanceof Refusal && thrown.unreachable) {
+      const { detail, field, phrase } = here.refused;
+      throw new Refusal({
+        type: 'urn:sectorum:problem:refused',
+        title: 'Not possible',
+        status: 400,
+        detail,
+        field,
+        phrase: phrase as Phrase,
+      });
+    }
+    throw thrown;
+  }
+}
+
+/** Asks core in the page, else the server. */
+const near = async <T>(question: Question, body: object, server: () => Promise<T>): Promise<T> =>
+  orElse(said(question, body), server);
+
+/** The same where an answer takes longer than a frame. */
+const aside = async <T>(question: Question, body: object, server: () => Promise<T>): Promise<T> =>
+  orElse(await saidAside(question, sent(body)), server);
 
 const BLOB = { parseAs: 'blob' } as const;
 const asBlob = (answer: Promise<{ data?: unknown }>): Promise<Blob> =>
@@ -176,11 +217,18 @@ export const api = {
   restore: (id: number) => got(http.POST('/api/plans/{id}/restore', of({ id }))),
   archive: async (id: number, away: boolean): Promise<void> =>
     void (await http.PUT('/api/plans/{id}/archive', { ...of({ id }), body: { away } })),
-  nextTier: (plan: Plan) => got(http.POST('/api/next-tier', { body: plan })),
-  ways: (body: { plan: Plan; tier: string; division: string; press?: Press; shape?: number }) =>
-    got(http.POST('/api/ways', { body })),
-  rescue: (body: { plan: Plan; tier: string; division: string; placed: number; reads: number }) =>
-    got(http.POST('/api/rescue', { body })),
+  nextTier: (plan: Plan) =>
+    near('NextTierRequest', { plan }, () => got(http.POST('/api/next-tier', { body: { plan } }))),
+  ways: (body: { plan: Plan; tier: string; division: string; press?: Press; shape?: number; bench: Bench }) =>
+    aside('WaysRequest', body, () => got(http.POST('/api/ways', { body }))),
+  rescue: (body: {
+    plan: Plan;
+    tier: string;
+    division: string;
+    placed: number;
+    reads: number;
+    bench: Bench;
+  }) => near('RescueRequest', body, () => got(http.POST('/api/rescue', { body }))),
   cupboard: () => got(http.GET('/api/cupboard')),
   kinds: () => got(http.GET('/api/cupboard/kinds')),
   keepThing: (body: Thing) => got(http.PUT('/api/cupboard', { body })),
@@ -191,7 +239,8 @@ export const api = {
   workshop: () => got(http.GET('/api/workshop')),
   settle: (body: WorkshopSettings) => got(http.PUT('/api/workshop', { body })),
   worktop: (plan: Plan) => got(http.POST('/api/worktop', { body: { plan } })),
-  build: (plan: Plan) => got(http.POST('/api/build', { body: { plan } })),
+  build: (plan: Plan, bench: Bench) =>
+    aside('BuildRequest', { plan, bench }, () => got(http.POST('/api/build', { body: { plan, bench } }))),
   quicker: (body: { plan: Plan; tier: string; dressing: string; bench: Bench }) =>
     got(http.POST('/api/quicker', { body })),
   recipes: () => got(http.GET('/api/recipes')),
@@ -225,8 +274,12 @@ export const api = {
   dayFile: (what: 'calendar' | 'table', id: number, plan: Plan) =>
     asBlob(http.POST(`/api/days/${what}`, { body: { id, plan }, ...BLOB })),
   outlook: () => got(http.GET('/api/days/orders')),
-  pieces: (plan: Plan) => got(http.POST('/api/pieces', { body: { plan } })),
-  pieceTray: (plan: Plan, tier: string) => got(http.POST('/api/pieces/tray', { body: { plan, tier } })),
+  pieces: (plan: Plan) =>
+    near('PiecesRequest', { plan }, () => got(http.POST('/api/pieces', { body: { plan } }))),
+  pieceTray: (plan: Plan, tier: string) =>
+    aside('PieceTrayRequest', { plan, tier }, () =>
+      got(http.POST('/api/pieces/tray', { body: { plan, tier } })),
+    ),
   steps: (id: number, plan: Plan) => got(http.POST('/api/steps', { body: { id, plan } })),
   handover: (id: number, plan: Plan) => got(http.POST('/api/handover', { body: { id, plan } })),
   handoverPdf: (id: number, plan: Plan) =>
@@ -247,19 +300,23 @@ export const api = {
   takePicture: async (id: number): Promise<void> =>
     void (await http.DELETE('/api/pictures/{id}', of({ id }))),
   /** The workup of the tiers named, or of all. */
-  workup: (plan: Plan, bench: Bench, only?: string[]) =>
-    got(http.POST('/api/workup', { body: only === undefined ? { plan, bench } : { plan, bench, only } })),
+  workup: (plan: Plan, bench: Bench, only?: string[]) => {
+    const body = only === undefined ? { plan, bench } : { plan, bench, only };
+    return near('WorkupRequest', body, () => got(http.POST('/api/workup', { body })));
+  },
   bench: () => got(http.GET('/api/bench')),
   tray: (body: { plan: Plan; tier: string; surface: Seen['kind']; division: string; bench: Bench }) =>
-    got(http.POST('/api/tray', { body })),
+    aside('TrayRequest', body, () => got(http.POST('/api/tray', { body }))),
   refit: (body: { plan: Plan; from: string; dressing: string; to: string; into?: Plan; bench: Bench }) =>
-    got(http.POST('/api/refit', { body })),
+    near('RefitRequest', body, () => got(http.POST('/api/refit', { body }))),
   catalogue: () => got(http.GET('/api/catalogue')),
   names: () => got(http.GET('/api/names')),
   preferences: () => got(http.GET('/api/preferences')),
   prefer: (body: Schemas['Preferences']) => got(http.PUT('/api/preferences', { body })),
   length: (field: string, typed: string, unit: Schemas['Preferences']['unit']) =>
-    got(http.GET('/api/length', { params: { query: { field, typed, unit } } })),
+    near('LengthRequest', { field, typed, unit }, () =>
+      got(http.GET('/api/length', { params: { query: { field, typed, unit } } })),
+    ),
   templates: (body: TemplateOrder) => got(http.POST('/api/templates/list', { body })),
   sheets: (body: TemplateOrder) => got(http.POST('/api/templates/sheets', { body })),
   pdf: (body: TemplateOrder) => asBlob(http.POST('/api/templates/pdf', { body, ...BLOB })),

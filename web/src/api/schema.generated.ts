@@ -1751,6 +1751,14 @@ export interface components {
             /** @enum {string} */
             course?: "alternate" | "round";
             weighed?: components["schemas"]["Weighed"][];
+            cutters?: components["schemas"]["Cutter"][];
+            /** Format: double */
+            handMm?: number;
+        };
+        Cutter: {
+            name: string;
+            /** Format: double */
+            across: number;
         };
         Round: {
             name: string;
@@ -2489,6 +2497,7 @@ export interface components {
             press?: components["schemas"]["Press"];
             /** Format: double */
             shape?: number;
+            bench?: components["schemas"]["Bench"];
         };
         Closing: {
             /** Format: int32 */
@@ -2497,11 +2506,6 @@ export interface components {
             depth: number;
             /** Format: double */
             chord: number;
-        };
-        Cutter: {
-            name: string;
-            /** Format: double */
-            across: number;
         };
         Fold: {
             /** Format: int32 */
@@ -2561,13 +2565,13 @@ export interface components {
             rehearsal?: components["schemas"]["Rehearsal"];
             advice: components["schemas"]["Phrase"];
         };
-        Tray: {
+        TrayRequest: {
             plan: components["schemas"]["Plan"];
             tier: string;
             /** @enum {string} */
             surface?: "side" | "top" | "ledge" | "board" | "inner";
             division: string;
-            bench: components["schemas"]["Bench"];
+            bench?: components["schemas"]["Bench"];
         };
         TemplateRequest: {
             plan: components["schemas"]["Plan"];
@@ -2679,7 +2683,7 @@ export interface components {
             lasting: boolean;
             guard: string[];
         };
-        Stuck: {
+        RescueRequest: {
             plan: components["schemas"]["Plan"];
             tier: string;
             division: string;
@@ -2687,6 +2691,7 @@ export interface components {
             placed: number;
             /** Format: double */
             reads: number;
+            bench?: components["schemas"]["Bench"];
         };
         Offer: {
             /** @enum {string} */
@@ -2709,13 +2714,13 @@ export interface components {
             gap: number;
             offers: components["schemas"]["Offer"][];
         };
-        TakenOver: {
+        RefitRequest: {
             plan: components["schemas"]["Plan"];
             from: string;
             dressing: string;
             to: string;
             into?: components["schemas"]["Plan"];
-            bench: components["schemas"]["Bench"];
+            bench?: components["schemas"]["Bench"];
         };
         Refit: {
             dressing: components["schemas"]["Dressing"];
@@ -2802,6 +2807,9 @@ export interface components {
             stage: "measure" | "divide" | "dress" | "print";
             stack: components["schemas"]["Block"][];
             archived: boolean;
+        };
+        PiecesRequest: {
+            plan: components["schemas"]["Plan"];
         };
         Dries: {
             /** Format: double */
@@ -2902,7 +2910,7 @@ export interface components {
             /** Format: double */
             plain: number;
         };
-        PiecesOn: {
+        PieceTrayRequest: {
             plan: components["schemas"]["Plan"];
             tier?: string;
         };
@@ -2912,6 +2920,9 @@ export interface components {
             kindName: string;
             piece: components["schemas"]["OwnPiece"];
             worked: components["schemas"]["PieceWorkup"];
+        };
+        NextTierRequest: {
+            plan: components["schemas"]["Plan"];
         };
         LayOut: {
             days: components["schemas"]["LayScope"][];
@@ -3089,6 +3100,10 @@ export interface components {
             price?: number;
             coin: string;
             incomplete: boolean;
+        };
+        BuildRequest: {
+            plan: components["schemas"]["Plan"];
+            bench?: components["schemas"]["Bench"];
         };
         Build: {
             tiers: components["schemas"]["Standing"][];
@@ -3764,7 +3779,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Tray"];
+                "application/json": components["schemas"]["TrayRequest"];
             };
         };
         responses: {
@@ -4048,7 +4063,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Stuck"];
+                "application/json": components["schemas"]["RescueRequest"];
             };
         };
         responses: {
@@ -4072,7 +4087,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TakenOver"];
+                "application/json": components["schemas"]["RefitRequest"];
             };
         };
         responses: {
@@ -4398,7 +4413,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["InTime"];
+                "application/json": components["schemas"]["PiecesRequest"];
             };
         };
         responses: {
@@ -4422,7 +4437,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PiecesOn"];
+                "application/json": components["schemas"]["PieceTrayRequest"];
             };
         };
         responses: {
@@ -4446,7 +4461,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Plan"];
+                "application/json": components["schemas"]["NextTierRequest"];
             };
         };
         responses: {
@@ -4754,7 +4769,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AtTable"];
+                "application/json": components["schemas"]["BuildRequest"];
             };
         };
         responses: {

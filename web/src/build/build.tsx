@@ -1,8 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
-import { api, type Built, problemOf, type Standing } from '../api/client';
+import { type Built, problemOf, type Standing } from '../api/client';
 import { useOpen, usePlan, useTier, useWorkup } from '../plan/context';
 import { mend } from '../plan/edits';
 import { StepLinks } from '../plan/step-links';
+import { useBuild } from '../plan/use';
 import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
 import { Stage } from '../ui/stage';
@@ -20,11 +20,7 @@ export function Build() {
   const workup = useWorkup();
   const { tier, index, worked } = useTier();
   const { editor, chooseTier } = useOpen();
-  const { data: built, error } = useQuery({
-    queryKey: ['build', plan],
-    queryFn: () => api.build(plan),
-    placeholderData: (before) => before,
-  });
+  const { data: built, error } = useBuild(plan);
   const standing = built?.tiers[index];
   const fits = built?.tiers.length === plan.tiers.length && standing !== undefined;
 

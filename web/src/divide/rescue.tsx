@@ -5,7 +5,7 @@ import { onDivision } from '../plan/edits';
 import { Button } from '../ui/button';
 import { tell } from '../ui/toasts';
 import { CountField, LengthField } from '../ui/typed';
-import { usePreferences } from '../units/preferences';
+import { useBench, usePreferences } from '../units/preferences';
 import { length, lengthParts } from '../units/units';
 
 const LOOKS = { unnoticed: 'nobody notices', shows: 'shows if one looks', plain: 'is plain to see' };
@@ -16,18 +16,19 @@ export function Rescue({ division }: { division: string }) {
   const plan = usePlan();
   const { tier, worked } = useTier();
   const { unit } = usePreferences();
+  const { data: bench } = useBench();
   const divided = worked.divisions.find((d) => d.id === division)!;
   const [placed, setPlaced] = useState(Math.max(1, Math.floor(divided.count / 2)));
   const [reads, setReads] = useState<number | null>(null);
   const [found, setFound] = useState<Found | null>(null);
 
   const ask = async (k: number, mm: number | null) => {
-    if (mm === null) {
+    if (mm === null || bench === undefined) {
       setPlaced(k);
       return null;
     }
     try {
-      setFound(await api.rescue({ plan, tier: tier.id, division, placed: k, reads: mm }));
+      setFound(await api.rescue({ plan, tier: tier.id, division, placed: k, reads: mm, bench }));
       setPlaced(k);
       setReads(mm);
       return null;

@@ -7,7 +7,7 @@ import { way } from '../plan/edits';
 import { Choice } from '../ui/choice';
 import { tellBad } from '../ui/toasts';
 import { LengthField, TypedField } from '../ui/typed';
-import { usePrefer, usePreferences } from '../units/preferences';
+import { useBench, usePrefer, usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
 import type { WayKey } from './way-picture';
 import { WayRow } from './way-row';
@@ -29,9 +29,11 @@ export function Ways({ tier, division }: Props) {
   const { unit } = preferences;
   const [press, setPress] = useState(FIRST_PRESS);
   const [shape, setShape] = useState(1);
-  const asked = { plan, tier, division, press, shape };
+  const { data: bench } = useBench();
+  const asked = { plan, tier, division, press, shape, bench: bench! };
   const query = useQuery({
-    queryKey: ['ways', asked, preferences],
+    queryKey: ['ways', asked],
+    enabled: bench !== undefined,
     queryFn: () => api.ways(asked),
     placeholderData: (before) => before,
     retry: false,

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { api, type Plan } from '../api/client';
 import { tellBad } from '../ui/toasts';
+import { useBench } from '../units/preferences';
 import { useOpen } from './context';
 import type { Edit } from './edit';
 
@@ -19,6 +20,17 @@ export function useEdit() {
     }
     return refused;
   };
+}
+
+/** How the stack carries itself. */
+export function useBuild(plan: Plan) {
+  const { data: bench } = useBench();
+  return useQuery({
+    queryKey: ['build', plan, bench],
+    queryFn: () => api.build(plan, bench!),
+    enabled: bench !== undefined,
+    placeholderData: (before) => before,
+  });
 }
 
 /** The plan's own pieces, worked out. */

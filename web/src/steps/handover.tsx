@@ -7,7 +7,7 @@ import { TurningView } from '../band/turning-view';
 import { Elevation } from '../build/elevation';
 import { save } from '../make/use';
 import { useOpen, usePlan, useWorkup } from '../plan/context';
-import { usePieces, usePlanId } from '../plan/use';
+import { useBuild, usePieces, usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { Row } from '../ui/ledger';
 import { Stage } from '../ui/stage';
@@ -79,7 +79,7 @@ function Sheet({ sheet }: { sheet: Handover }) {
   const { tierId, chooseTier } = useOpen();
   const [frame, wide] = useWidth<HTMLDivElement>(360);
   const colours = useCallback((t: TierWorkup, w: Worn) => shadesOf(plan, t, w), [plan]);
-  const { data: built } = useQuery({ queryKey: ['build', plan], queryFn: () => api.build(plan) });
+  const { data: built } = useBuild(plan);
   const list = (items: Handover['out']) => (
     <ul>
       {items.map((p, i) => (

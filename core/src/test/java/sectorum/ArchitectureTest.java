@@ -40,7 +40,8 @@ class ArchitectureTest {
             "tier",
             "tasks",
             "handover",
-            "workup");
+            "workup",
+            "question");
 
     private static final String[] OWN = {"sectorum..", "java.lang..", "java.util..", "java.time..", "java.math.."};
 

@@ -8,6 +8,13 @@ import sectorum.measure.Elementary;
 public final class Contour {
     private Contour() {}
 
+    /** The same as a line that ends where it began. */
+    public static List<Double> closed(List<Double> outline) {
+        List<Double> line = new ArrayList<>(outline);
+        line.addAll(outline.subList(0, 2));
+        return line;
+    }
+
     /** Twice its area, positive where it runs anticlockwise. */
     static double turning(List<Double> xz) {
         double twice = 0;

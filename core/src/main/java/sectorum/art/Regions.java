@@ -19,6 +19,7 @@ import org.locationtech.jts.operation.union.CascadedPolygonUnion;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 import sectorum.measure.Absent;
+import sectorum.measure.Elementary;
 
 /**
  * Sums and differences of flat regions. The door to the library that does them: nothing else in the house knows it. What crosses
@@ -35,6 +36,9 @@ public final class Regions {
 
     /** More lines than this are told apart by what lies in what. */
     private static final int MANY = 40;
+
+    /** Parts of a millimetre, so many that their halves are exact. */
+    private static final double FINEST = 1 << 20;
 
     private static final GeometryFactory SPACE = new GeometryFactory();
 
@@ -225,9 +229,14 @@ public final class Regions {
     private static List<Double> line(LinearRing ring, boolean outer) {
         List<Double> line = new ArrayList<>();
         for (int i = 0; i + 1 < ring.getNumPoints(); i++) {
-            line.add(ring.getCoordinateN(i).x);
-            line.add(ring.getCoordinateN(i).y);
+            line.add(settled(ring.getCoordinateN(i).x));
+            line.add(settled(ring.getCoordinateN(i).y));
         }
         return Contour.turning(line) > 0 == outer ? line : Contour.reversed(line);
+    }
+
+    /** To a millionth of a millimetre: the library's own sines differ from machine to machine far behind that. */
+    private static double settled(double mm) {
+        return Elementary.rint(mm * FINEST) / FINEST;
     }
 }

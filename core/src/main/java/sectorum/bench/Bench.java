@@ -1,7 +1,9 @@
 package sectorum.bench;
 
 import java.util.List;
+import sectorum.divide.Rehearsal;
 import sectorum.measure.Absent;
+import sectorum.measure.LengthUnit;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
@@ -14,13 +16,17 @@ import sectorum.measure.Tape;
  * @param shelf the rounds owned that a curve can be traced around
  * @param course the order of the places round a tier; absent: alternating
  * @param weighed what finishes took, as far as anybody has weighed it; absent: nothing
+ * @param cutters round cutters owned; absent: none
+ * @param handMm how far a mark of this hand is off (σ), mm; absent: as is usual
  */
 public record Bench(
         Tape tape,
         Hand hand,
         List<Round> shelf,
         @Absent Course course,
-        @Absent List<Weighed> weighed) {
+        @Absent List<Weighed> weighed,
+        @Absent List<Cutter> cutters,
+        @Absent Double handMm) {
     static final int MOST = 500;
 
     public Bench {
@@ -31,14 +37,11 @@ public record Bench(
         course = course == null ? Course.ALTERNATE : course;
         shelf = shelf == null ? List.of() : List.copyOf(shelf);
         weighed = weighed == null ? List.of() : List.copyOf(weighed);
-        if (shelf.size() > MOST) {
-            throw new Refused(
-                    "shelf",
-                    Phrase.of(
-                            "{} things on the shelf; up to {} are looked through.",
-                            Quantity.count(shelf.size()),
-                            Quantity.count(MOST)));
-        }
+        cutters = cutters == null ? List.of() : List.copyOf(cutters);
+        handMm = handMm == null ? (Double) Rehearsal.HAND.fallback() : handMm;
+        Rehearsal.HAND.check(handMm);
+        looked("shelf", shelf.size());
+        looked("cutters", cutters.size());
     }
 
     public Bench(Tape tape, Hand hand, List<Round> shelf) {
@@ -46,7 +49,19 @@ public record Bench(
     }
 
     public Bench(Tape tape, Hand hand, List<Round> shelf, @Absent Course course) {
-        this(tape, hand, shelf, course, List.of());
+        this(tape, hand, shelf, course, List.of(), List.of(), null);
+    }
+
+    private static void looked(String field, int things) {
+        if (things > MOST) {
+            throw new Refused(
+                    field,
+                    Phrase.of(
+                            "{} things in \"{}\"; up to {} are looked through.",
+                            Quantity.count(things),
+                            Quantity.text(field),
+                            Quantity.count(MOST)));
+        }
     }
 
     /** Grams to 100 cm² that a finish took when it was weighed, or what is usual. */
@@ -56,6 +71,11 @@ public record Bench(
                 .findFirst()
                 .map(Weighed::per)
                 .orElse(usual);
+    }
+
+    /** The bench, or where there is none a right hand with a tape of millimetres and nothing on the shelf. */
+    public static Bench orUsual(@Absent Bench bench) {
+        return bench == null ? of(LengthUnit.MM.tape()) : bench;
     }
 
     /** A right hand with this tape and nothing on the shelf. */

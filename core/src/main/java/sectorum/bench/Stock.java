@@ -2,6 +2,7 @@ package sectorum.bench;
 
 import java.util.List;
 import java.util.stream.Stream;
+import sectorum.divide.Press;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -53,6 +54,15 @@ public record Stock(List<Thing> things, @Absent Double hour, RecipeBook recipes)
                 .filter(t -> t.kind().draws())
                 .limit(Bench.MOST)
                 .map(t -> new Round(t.name(), t.size("across")))
+                .toList();
+    }
+
+    /** Round cutters that a side can be pressed with. */
+    public List<Cutter> cutters() {
+        return of(ThingKind.CUTTER)
+                .filter(t -> t.size("across") >= Press.CUTTER.min() && t.size("across") <= Press.CUTTER.max())
+                .limit(Bench.MOST)
+                .map(t -> new Cutter(t.name(), t.size("across")))
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import sectorum.art.Contour;
 import sectorum.art.Regions;
 import sectorum.art.Rings;
 import sectorum.drawing.Drawing;
@@ -37,7 +38,7 @@ final class ArtDrawing {
                     lines.addAll(seen.get(i).holes());
                     boolean piped = set.use() == ArtUse.PIPED;
                     lines.forEach(l -> shapes.add(new int[] {
-                        piped ? work.strand(set.nozzle(), Flat.ring(l)) : work.guide(Flat.ring(l)), colour
+                        piped ? work.strand(set.nozzle(), Contour.closed(l)) : work.guide(Contour.closed(l)), colour
                     }));
                 }
                 case RUBBED, PAINTED ->
@@ -116,8 +117,8 @@ final class ArtDrawing {
     }
 
     private static void lines(Card card, Rings part, boolean mirrored, Ink.Pen pen) {
-        part.outers().forEach(l -> card.path(pen, Flat.ring(mirrored ? Flat.flipped(l) : l)));
-        part.holes().forEach(l -> card.path(pen, Flat.ring(mirrored ? Flat.flipped(l) : l)));
+        part.outers().forEach(l -> card.path(pen, Contour.closed(mirrored ? Flat.flipped(l) : l)));
+        part.holes().forEach(l -> card.path(pen, Contour.closed(mirrored ? Flat.flipped(l) : l)));
     }
 
     /** Exploded: every part beside the last, numbered from the back, so that they can be told apart when they lie cut. */
@@ -134,8 +135,8 @@ final class ArtDrawing {
             Rings part = shape.parts().get(i);
             List<Double> box = part.box();
             double dx = x - box.get(0);
-            part.outers().forEach(l -> card.path(Ink.Pen.MARK, Flat.ring(Flat.moved(l, dx, -box.get(1)))));
-            part.holes().forEach(l -> card.path(Ink.Pen.MARK, Flat.ring(Flat.moved(l, dx, -box.get(1)))));
+            part.outers().forEach(l -> card.path(Ink.Pen.MARK, Contour.closed(Flat.moved(l, dx, -box.get(1)))));
+            part.holes().forEach(l -> card.path(Ink.Pen.MARK, Contour.closed(Flat.moved(l, dx, -box.get(1)))));
             card.words(x + part.width() / 2, part.height() + 1, Phrase.of("{}", Quantity.count(i + 1L)));
             x += part.width() + APART_MM;
         }
@@ -166,8 +167,8 @@ final class ArtDrawing {
 
     private static Drawing piece(Rings part, int number) {
         Card card = Card.of(part.outers().get(0), true);
-        part.outers().stream().skip(1).forEach(l -> card.path(Ink.Pen.CUT, Flat.ring(l)));
-        part.holes().forEach(l -> card.path(Ink.Pen.CUT, Flat.ring(l)));
+        part.outers().stream().skip(1).forEach(l -> card.path(Ink.Pen.CUT, Contour.closed(l)));
+        part.holes().forEach(l -> card.path(Ink.Pen.CUT, Contour.closed(l)));
         return card.made("art-part-" + number, Phrase.of("Part {} of the art", Quantity.count(number)));
     }
 }

@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.art.Contour;
 import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
@@ -29,7 +30,7 @@ final class Card {
         Box box = Box.of(outline);
         Card card =
                 new Card(MARGIN / 2 - box.left(), MARGIN + box.high(), box.width() + MARGIN, box.height() + 2 * MARGIN);
-        return card.path(Ink.Pen.CUT, closed ? Flat.ring(outline) : outline);
+        return card.path(Ink.Pen.CUT, closed ? Contour.closed(outline) : outline);
     }
 
     Card path(Ink.Pen pen, List<Double> xz) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import sectorum.art.Contour;
 import sectorum.bench.Rate;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Ink;
@@ -189,7 +190,7 @@ final class Clusters implements Everywhere {
         for (Cluster.Ball ball : balls) {
             card.path(
                     ball.lift() > 0 ? Ink.Pen.GUIDE : Ink.Pen.MARK,
-                    Flat.moved(Flat.ring(Flat.circle(ball.across(), 24)), ball.x(), ball.y()));
+                    Flat.moved(Contour.closed(Flat.circle(ball.across(), 24)), ball.x(), ball.y()));
         }
         return card.made("cluster-plan", Phrase.of("Where {} go, from above", Quantity.count(balls.size())));
     }
@@ -231,7 +232,7 @@ final class Clusters implements Everywhere {
                 sizes.stream().map(d -> work.piece(set.kind().outline(d))).toList();
         List<Integer> eyes = set.kind() == ClusterKind.FLOWER
                 ? sizes.stream()
-                        .map(d -> work.detail(Flat.ring(Flat.circle(d * 0.22, 10))))
+                        .map(d -> work.detail(Contour.closed(Flat.circle(d * 0.22, 10))))
                         .toList()
                 : List.of();
         for (int i = 0; i < balls.size(); i++) {

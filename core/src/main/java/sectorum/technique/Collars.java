@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.art.Contour;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.drawing.Drawing;
@@ -260,7 +261,7 @@ final class Collars implements Technique {
     /** What is clear is seen by its edges alone. */
     private static int band(DressingBuilder work, Settings set, double half, double high) {
         List<Double> outline = List.of(-half, 0.0, half, 0.0, half, high, -half, high);
-        return set.kind().isEaten() ? work.piece(outline) : work.guide(Flat.ring(outline));
+        return set.kind().isEaten() ? work.piece(outline) : work.guide(Contour.closed(outline));
     }
 
     private static void judge(DressingBuilder work, Settings set, double each) {

@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.art.Contour;
 import sectorum.bench.Rate;
 import sectorum.bench.ThingKind;
 import sectorum.divide.Compare;
@@ -193,7 +194,7 @@ final class Combed implements Technique {
 
     /** Of one colour alone grooves stay open: a line on the coat, nothing of their own. */
     private static int groove(DressingBuilder work, int others, List<Double> outline) {
-        return others == 0 ? work.detail(Flat.ring(outline)) : work.piece(outline);
+        return others == 0 ? work.detail(Contour.closed(outline)) : work.piece(outline);
     }
 
     private static void weigh(DressingBuilder work, Settings set, DressingContext place, int[] grooves) {

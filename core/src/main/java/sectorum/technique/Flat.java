@@ -82,13 +82,6 @@ final class Flat {
         return there;
     }
 
-    /** The same as a line that ends where it began. */
-    static List<Double> ring(List<Double> outline) {
-        List<Double> line = new ArrayList<>(outline);
-        line.addAll(outline.subList(0, 2));
-        return line;
-    }
-
     /** What of an outline lies in a convex one that runs anticlockwise, by cutting it at each of its edges; empty: nothing. */
     static List<Double> clipped(List<Double> outline, List<Double> convex) {
         List<Double> left = outline;

@@ -97,7 +97,7 @@ enum FrameShape {
     static List<Pose> along(List<Double> outline, double pitch) {
         double length = Flat.length(outline, true);
         int n = (int) Math.max(1, Elementary.rint(length / pitch));
-        List<Double> ring = Flat.ring(outline);
+        List<Double> ring = Contour.closed(outline);
         List<Pose> poses = new ArrayList<>();
         double gone = 0;
         for (int i = 0; i + 2 < ring.size() && poses.size() < n; i += 2) {

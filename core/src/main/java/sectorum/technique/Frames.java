@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.art.Contour;
 import sectorum.art.Motif;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
@@ -232,7 +233,7 @@ final class Frames implements Technique {
         }
         double line = 0;
         for (int j = set.edge() == Edge.LINE ? 0 : 1; j < rounds; j++) {
-            List<Double> round = Flat.ring(set.outline(j));
+            List<Double> round = Contour.closed(set.outline(j));
             put(work, work.strand(j == 0 ? set.nozzle() : set.second(), round), middles, z, 0);
             line += j == 0 ? 0 : Flat.length(round, false);
         }

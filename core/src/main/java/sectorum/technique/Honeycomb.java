@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.art.Contour;
 import sectorum.bench.Rate;
 import sectorum.divide.Division;
 import sectorum.drawing.Ink;
@@ -130,7 +131,7 @@ final class Honeycomb implements Technique {
                 int kind = kind(widths, w);
                 if (kind == shapes.size()) {
                     List<Double> cell = cell(w - inset, least - inset);
-                    shapes.add(cut ? work.piece(cell) : work.guide(closed(cell)));
+                    shapes.add(cut ? work.piece(cell) : work.guide(Contour.closed(cell)));
                     counts.add(0);
                 }
                 int colour = cells % place.colours();
@@ -173,12 +174,6 @@ final class Honeycomb implements Technique {
     private static List<Double> cell(double w, double high) {
         double side = high / ROOT3;
         return List.of(0.0, -side, w / 2, -side / 2, w / 2, side / 2, 0.0, side, -w / 2, side / 2, -w / 2, -side / 2);
-    }
-
-    private static List<Double> closed(List<Double> cell) {
-        List<Double> line = new ArrayList<>(cell);
-        line.addAll(cell.subList(0, 2));
-        return line;
     }
 
     private static void handles(

@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.art.Contour;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.bench.ThingKind;
@@ -186,8 +187,7 @@ final class KnittedRopes implements Technique {
             return;
         }
         List<Double> outline = Flat.circle(set.across(), set.inset().corners);
-        List<Double> line = new ArrayList<>(outline);
-        line.addAll(outline.subList(0, 2));
+        List<Double> line = Contour.closed(outline);
         double room = high - 2 * RIM_MM;
         if (Rounding.atMost(set.across(), room)) {
             work.put(work.guide(line), place.division().around() / 2, place.middleZ(), 0, 0);

@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.art.Contour;
 import sectorum.bench.Rate;
 import sectorum.bench.ThingKind;
 import sectorum.finding.Level;
@@ -101,9 +102,7 @@ final class Rings implements Technique {
             if (across <= 0) {
                 break;
             }
-            List<Double> ring = new ArrayList<>(Flat.circle(across, set.form().corners));
-            ring.addAll(ring.subList(0, 2));
-            int shape = work.guide(ring);
+            int shape = work.guide(Contour.closed(Flat.circle(across, set.form().corners)));
             for (int k = 0; k < n; k++, pressed++) {
                 work.put(shape, place.division().middle(k), z, 0);
             }

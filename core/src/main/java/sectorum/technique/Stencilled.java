@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.art.Contour;
 import sectorum.bench.Rate;
 import sectorum.bench.ThingKind;
 import sectorum.divide.Compare;
@@ -320,7 +321,7 @@ final class Stencilled implements Technique {
             Settings set, List<Double> motif, int n, int rows, double row, double around, double high) {
         double long_ = set.isFlat() ? around + set.tab() : around;
         Card card = Card.of(Flat.rectangle(0, 0, long_, high), true);
-        List<Double> drawn = Flat.ring(set.isFlat() ? Flat.flipped(motif) : motif);
+        List<Double> drawn = Contour.closed(set.isFlat() ? Flat.flipped(motif) : motif);
         for (int j = 0; j < rows; j++) {
             for (int k = 0; k < n; k++) {
                 double x = around / 2 + (k + 0.5 - n / 2.0) * set.repeat();

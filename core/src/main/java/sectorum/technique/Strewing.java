@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.art.Contour;
 import sectorum.bench.Rate;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
@@ -205,7 +206,7 @@ final class Strewing implements Everywhere {
         // What is usual covers about half of what lies beneath it.
         double dense = 0.5 * set.per() / set.material().strewn();
         int wanted = (int) Math.max(20, Math.min(DRAWN, Rounding.ceil(dense * place.area() / (across * across))));
-        int speck = work.detail(Flat.ring(Flat.circle(across, 6)));
+        int speck = work.detail(Contour.closed(Flat.circle(across, 6)));
         int drawn = 0;
         for (Spread.Spot at : Spread.over(place, wanted, across, 1)) {
             double over = set.into(place.zone(), at.z());

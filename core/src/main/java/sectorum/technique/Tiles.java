@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import sectorum.art.Contour;
 import sectorum.bench.Rate;
 import sectorum.finding.Change;
 import sectorum.finding.Level;
@@ -230,7 +231,7 @@ final class Tiles implements Technique {
             Frame.Pose at = level.pose(flag.x(), flag.y(), set.turn());
             int shape = shapes.computeIfAbsent(
                     flag.outline(),
-                    outline -> set.laid() == Laid.CUT ? work.piece(outline) : work.detail(Flat.ring(outline)));
+                    outline -> set.laid() == Laid.CUT ? work.piece(outline) : work.detail(Contour.closed(outline)));
             work.put(shape, at.s(), at.z(), at.turn(), 1, colours[i]);
         }
     }

@@ -1,6 +1,5 @@
 package sectorum.tier;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +12,7 @@ import sectorum.ahead.Component;
 import sectorum.ahead.Face;
 import sectorum.ahead.MadeAhead;
 import sectorum.ahead.Stage;
+import sectorum.art.Contour;
 import sectorum.build.Seating;
 import sectorum.days.Air;
 import sectorum.days.Drying;
@@ -225,8 +225,7 @@ public record PieceWorkup(
     private static PieceWorkup of(Plan plan, OwnPiece piece, Seating seats) {
         MadeAhead made = AheadCatalogue.make(plan, piece);
         AheadKind kind = AheadCatalogue.of(piece.made());
-        List<Double> outline = new ArrayList<>(made.front().outers().get(0));
-        outline.addAll(outline.subList(0, 2));
+        List<Double> outline = Contour.closed(made.front().outers().get(0));
         OwnPiece dries = made.last().dries();
         Rest rest = made.last().rest();
         double room = rest != null && rest.airy() ? Air.factor(plan.made().humid()) : 1;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import sectorum.bench.Bench;
+import sectorum.bench.Cutter;
 import sectorum.divide.Division;
 import sectorum.divide.Fold;
 import sectorum.divide.Gauge;
@@ -43,9 +44,6 @@ public record WaysToMark(
     private static final int FOLDS_SHOWN = 5;
     private static final int DEPTHS_SHOWN = 5;
 
-    /** A cutter of the workshop. */
-    public record Cutter(String name, double across) {}
-
     /**
      * A cutter pressed round the side.
      *
@@ -70,17 +68,9 @@ public record WaysToMark(
 
     /**
      * @param shape wanted width to height of a folded cell
-     * @param hand σ of one mark, mm
      */
     public static WaysToMark of(
-            Tier tier,
-            String divisionId,
-            @Absent Press press,
-            List<Cutter> owned,
-            double shape,
-            double hand,
-            Bench bench,
-            long seed) {
+            Tier tier, String divisionId, @Absent Press press, double shape, Bench bench, long seed) {
         Side side = tier.side();
         DivisionSpec spec = spec(tier, divisionId);
         Division division = DivisionWork.closing(spec, tier, side.outline());
@@ -90,7 +80,14 @@ public record WaysToMark(
         boolean round = even && DivisionWork.isRound(side.outline());
         Rehearsal rehearsal = even
                 ? Rehearsal.of(
-                        p, n, division.mark(0).s(), round, press, bench.tape(), hand, new Rehearsal.Tries(RUNS, seed))
+                        p,
+                        n,
+                        division.mark(0).s(),
+                        round,
+                        press,
+                        bench.tape(),
+                        bench.handMm(),
+                        new Rehearsal.Tries(RUNS, seed))
                 : null;
         List<Fold> folds = Fold.grids(p, side.height().mm(), shape, p / n);
         return new WaysToMark(
@@ -99,7 +96,7 @@ public record WaysToMark(
                 round ? Gauge.stiff(p, n, bench.tape()) : null,
                 folds.subList(0, Math.min(FOLDS_SHOWN, folds.size())),
                 Fold.cannot(n),
-                press == null ? null : pressed(press, p, owned),
+                press == null ? null : pressed(press, p, bench.cutters()),
                 rehearsal,
                 advice(rehearsal));
     }

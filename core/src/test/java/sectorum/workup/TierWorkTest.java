@@ -13,6 +13,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import sectorum.bench.Bench;
+import sectorum.bench.Cutter;
+import sectorum.bench.Hand;
 import sectorum.divide.Press;
 import sectorum.divide.Way;
 import sectorum.drawing.Drawing;
@@ -326,10 +329,15 @@ class TierWorkTest {
                 tier,
                 "marks",
                 new Press(60, 20, 0),
-                List.of(new WaysToMark.Cutter("Ring 70", 70), new WaysToMark.Cutter("Ring 60", 60)),
                 1,
-                0.7,
-                Tiers.BENCH,
+                new Bench(
+                        Tiers.BENCH.tape(),
+                        Hand.RIGHT,
+                        List.of(),
+                        null,
+                        null,
+                        List.of(new Cutter("Ring 70", 70), new Cutter("Ring 60", 60)),
+                        0.7),
                 7);
         assertThat(ways.tapeWorst()).isLessThan(1);
         assertThat(ways.soft().last()).isCloseTo(71, within(1e-9));
@@ -342,7 +350,7 @@ class TierWorkTest {
         assertThat(ways.rehearsal().ways()).hasSize(5);
         assertThat(ways.rehearsal().best().way()).isIn(Way.TAPE, Way.STRIP);
         assertThat(ways.advice().toString()).contains("of 100 tries");
-        assertThatThrownBy(() -> WaysToMark.of(tier, "ghost", null, List.of(), 1, 0.7, Tiers.BENCH, 7))
+        assertThatThrownBy(() -> WaysToMark.of(tier, "ghost", null, 1, Tiers.BENCH, 7))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("ghost");
     }
@@ -359,7 +367,7 @@ class TierWorkTest {
     @ParameterizedTest
     @org.junit.jupiter.params.provider.MethodSource("uneven")
     void unevenSectionsAreNotRehearsed(Tiers tiers) {
-        WaysToMark ways = WaysToMark.of(tiers.tier(), "marks", null, List.of(), 1, 0.7, Tiers.BENCH, 7);
+        WaysToMark ways = WaysToMark.of(tiers.tier(), "marks", null, 1, Tiers.BENCH, 7);
         assertThat(ways.rehearsal()).isNull();
         assertThat(ways.soft()).isNull();
         assertThat(ways.advice().toString()).contains("printed strip");

@@ -9,8 +9,20 @@ import java.nio.file.StandardOpenOption;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import sectorum.divide.Front;
+import sectorum.divide.Preference;
+import sectorum.measure.Values;
+import sectorum.plan.Coat;
+import sectorum.plan.DivisionSpec;
+import sectorum.plan.Dressing;
+import sectorum.plan.OutlineSpec;
+import sectorum.plan.Plan;
+import sectorum.plan.Tier;
+import sectorum.server.RandomPlans;
+import sectorum.surface.SurfaceKind;
 
 /**
  * What a hand waits for, measured in the page: from a press to the frame that shows it, and frames while the stack turns.
@@ -20,14 +32,14 @@ class BrowserBenchmark extends Bench {
     private static final Path FIGURES = Path.of("target", "browser-benchmark.txt");
 
     private static final String EDITS = """
-            const done = arguments[0], times = [];
+            const [label, done] = arguments, times = [], find = () => document.querySelector(`g[role=slider][aria-label^='${label}']`);
             const step = (i) => {
               if (i === 80) { done(times.slice(10)); return; }
-              const grip = document.querySelector("g[role=slider][aria-label^='Lowest point']");
+              const grip = find();
               const before = grip.getAttribute('aria-valuenow');
               const begin = performance.now();
               const seen = new MutationObserver(() => {
-                const now = document.querySelector("g[role=slider][aria-label^='Lowest point']");
+                const now = find();
                 if (now.getAttribute('aria-valuenow') === before) return;
                 seen.disconnect();
                 requestAnimationFrame(() => {
@@ -45,7 +57,7 @@ class BrowserBenchmark extends Bench {
             step(0);
             """;
     private static final String FRAMES = """
-            const done = arguments[0], gaps = [];
+            const done = arguments[1], gaps = [];
             const cake = document.querySelector("canvas[aria-label='The cake, turned']");
             cake.focus();
             let last = 0, n = 0;
@@ -59,25 +71,124 @@ class BrowserBenchmark extends Bench {
             requestAnimationFrame(frame);
             """;
 
+    /** A long drag: how much the page holds after each thousand steps, when all that can be has been let go. */
+    private static final String DRAG = """
+            const [label, done] = arguments;
+            const grip = () => document.querySelector(`g[role=slider][aria-label^='${label}']`);
+            let n = 0;
+            const at = (type, dy) => grip().dispatchEvent(new PointerEvent(type, {bubbles: true, button: 0, pointerId: 1,
+              clientX: 100, clientY: 100 + dy}));
+            Element.prototype.setPointerCapture = () => undefined;
+            at('pointerdown', 0);
+            const step = () => {
+              if (++n > 1000) { at('pointerup', 0); setTimeout(done, 300); return; }
+              at('pointermove', (n % 40) - 20);
+              requestAnimationFrame(step);
+            };
+            step();
+            """;
+
+    private static final int DRAGS = Integer.getInteger("sectorum.drags", 5);
+
+    private void dress(String plan, String tier, String course, String grip) {
+        browser.open("/");
+        browser.click(By.partialLinkText(plan));
+        browser.press("Dress");
+        browser.keys(",");
+        browser.see(By.cssSelector("canvas"));
+        if (tier != null) {
+            browser.press(tier);
+        }
+        browser.see(By.xpath("//ul[@aria-label='Courses']//button[contains(., '" + course + "')]"))
+                .click();
+        browser.see(By.cssSelector("g[role=slider][aria-label^='" + grip + "']"));
+    }
+
+    private void gala() {
+        dress("Observatory gala", "Second tier, 23.27 cm across", "Drapes", "Lowest point");
+    }
+
+    private void core(boolean there) {
+        browser.driver().executeCdpCommand("Network.enable", Map.of());
+        browser.driver()
+                .executeCdpCommand("Network.setBlockedURLs", Map.of("urls", there ? List.of() : List.of("*.wasm")));
+        browser.renew();
+    }
+
+    private void ready(String state) {
+        browser.until(d -> state.equals(d.executeScript("return window.sectorum.state")) ? Boolean.TRUE : null);
+    }
+
     @Test
     void editsAndTurning() throws IOException {
         Files.deleteIfExists(FIGURES);
         browser.driver().manage().timeouts().scriptTimeout(Duration.ofMinutes(2));
-        browser.open("/");
-        browser.click(By.partialLinkText("Observatory gala"));
-        browser.press("Dress");
-        browser.keys(",");
-        browser.see(By.cssSelector("canvas"));
-        browser.press("Second tier, 23.27 cm across");
-        browser.see(By.xpath("//ul[@aria-label='Courses']//button[contains(., 'Drapes')]"))
-                .click();
-        browser.see(By.cssSelector("g[role=slider][aria-label^='Lowest point']"));
-        print("edit to new picture, ms", EDITS);
-        print("frame while the stack turns, ms", FRAMES);
+        core(false);
+        gala();
+        ready("none");
+        print("edit to new picture, the server answers, ms", EDITS, "Lowest point");
+        core(true);
+        gala();
+        ready("ready");
+        print("edit to new picture, core in the page, ms", EDITS, "Lowest point");
+        browser.line(false, 40);
+        print("the same with 40 ms added to every request, ms", EDITS, "Lowest point");
+        browser.line(false, 0);
+        print("frame while the stack turns, ms", FRAMES, "");
+        print("the same once more, ms", FRAMES, "");
+        memory();
+        dense();
+        System.out.println(Files.readString(FIGURES));
     }
 
-    private void print(String what, String script) throws IOException {
-        List<Double> sorted = ((List<?>) browser.driver().executeAsyncScript(script))
+    /** A course of 20,000 pieces. */
+    private void dense() throws IOException {
+        Tier tier = Tier.fresh("fine", "Fine")
+                .formed(
+                        new OutlineSpec("round", new Values(Map.of("diameter", 480.0))),
+                        200,
+                        List.of(new Coat("fondant", 4)));
+        Tier divided = RandomPlans.changed(
+                tier,
+                "divisions",
+                List.of(DivisionSpec.of("marks", 500, null, Front.SECTION, Preference.ANY, List.of())));
+        Plan plan = RandomPlans.changed(
+                Plan.fresh("Twenty thousand"),
+                "tiers",
+                List.of(divided.wearing(List.of(Dressing.fresh("weave", "weave", SurfaceKind.SIDE, "marks")
+                        .with(new Values(Map.of("each", 1, "stake", 1.0, "weaver", 2.5)))))));
+        browser.driver()
+                .executeAsyncScript(
+                        "fetch('/api/plans', {method: 'POST', headers: {'Content-Type': 'application/json'}, body: JSON.stringify("
+                                + "arguments[0])}).then(arguments[1])",
+                        RandomPlans.JSON.convertValue(plan, Map.class));
+        dress("Twenty thousand", null, "weave", "Height of");
+        ready("ready");
+        print(
+                "an edit of 20,000 woven pieces, ms",
+                EDITS,
+                browser.driver().findElement(By.cssSelector("g[role=slider]")).getDomAttribute("aria-label"));
+    }
+
+    private void memory() throws IOException {
+        StringBuilder line = new StringBuilder("held after each thousand steps of a drag, MB (words crossed):");
+        for (int i = 0; i <= DRAGS; i++) {
+            if (i > 0) {
+                browser.driver().executeAsyncScript(DRAG, "Lowest point");
+            }
+            browser.driver().executeCdpCommand("HeapProfiler.collectGarbage", Map.of());
+            Map<String, Object> heap = browser.driver().executeCdpCommand("Runtime.getHeapUsage", Map.of());
+            line.append(String.format(
+                    Locale.ROOT,
+                    " %.1f (%s)",
+                    ((Number) heap.get("usedSize")).doubleValue() / 1e6,
+                    browser.driver().executeScript("return window.sectorum.words")));
+        }
+        Files.writeString(FIGURES, line.append('\n'), StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+    }
+
+    private void print(String what, String script, String label) throws IOException {
+        List<Double> sorted = ((List<?>) browser.driver().executeAsyncScript(script, label))
                 .stream().map(n -> ((Number) n).doubleValue()).sorted().toList();
         assertThat(sorted).isNotEmpty();
         String line = String.format(

@@ -74,7 +74,6 @@ class DressApiTest {
             delimiter = '|',
             value = {
                 "/api/tray  | \"tier\":\"attic\",\"division\":\"marks\",\"bench\":{\"tape\":{\"divisionMm\":1}} | attic",
-                "/api/tray  | \"tier\":\"top\",\"division\":\"marks\"                                        | bench",
                 "/api/tray  | \"tier\":\"top\",\"bench\":{}                                                  | tape",
                 "/api/refit | \"from\":\"top\",\"dressing\":\"fog\",\"to\":\"top\",\"bench\":{\"tape\":{\"divisionMm\":1}} | fog",
                 "/api/workup| \"bench\":{\"tape\":{\"divisionMm\":1},\"shelf\":[{\"name\":\"x\",\"across\":-4}]} | -4 mm",

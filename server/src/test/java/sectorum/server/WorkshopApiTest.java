@@ -185,7 +185,8 @@ class WorkshopApiTest extends OverHttp {
     private JsonNode ways(String press) {
         return http.post(
                         "/api/ways",
-                        "{\"plan\":" + json.writeValueAsString(Plans.swags("Ways"))
+                        "{\"bench\":" + http.get("/api/bench").text() + ",\"plan\":"
+                                + json.writeValueAsString(Plans.swags("Ways"))
                                 + ",\"tier\":\"top\",\"division\":\"marks\",\"press\":" + press + "}")
                 .json();
     }

@@ -59,8 +59,7 @@ public class Cupboard {
     /** The person whose turn it is at the bench, with the workshop's rounds on the shelf. */
     @Transactional
     public Bench bench() {
-        Stock stock = new Stock(all(), null);
-        return tenancy.person().preferences().bench(stock.shelf(), stock.weighed());
+        return tenancy.person().preferences().bench(new Stock(all(), null));
     }
 
     /** Keeps a new thing, or one that is there already under its id. */

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import sectorum.measure.Absent;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -17,6 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class Ahead {
     private static final String SCREEN = "src/shell/plan-screen.tsx";
+    private static final String CRAFT = "src/craft/craft.wasm";
 
     private final JsonNode manifest;
 
@@ -39,6 +41,13 @@ class Ahead {
                                 .map(a -> "<link rel=\"preload\" as=\"fetch\" crossorigin href=\"" + a + "\">"),
                         scripts.stream().map(s -> "<link rel=\"modulepreload\" crossorigin href=\"/" + s + "\">"))
                 .collect(Collectors.joining("\n    ", "  ", "\n  "));
+    }
+
+    /** The name of core as it is compiled for these screens; null where they carry none. */
+    @Absent
+    String craft() {
+        String file = manifest.path(CRAFT).path("file").asString("");
+        return file.isEmpty() ? null : file.substring(file.lastIndexOf('/') + 1);
     }
 
     private void gather(String source, Set<String> scripts) {

@@ -18,6 +18,7 @@ import sectorum.art.Lettering;
 import sectorum.art.Motif;
 import sectorum.art.Trace;
 import sectorum.measure.Absent;
+import sectorum.measure.Given;
 import sectorum.server.art.ArtSource;
 import sectorum.server.art.Drawer;
 import sectorum.server.art.Faces;

@@ -18,16 +18,13 @@ import sectorum.divide.Ladder;
 import sectorum.divide.Press;
 import sectorum.divide.Rehearsal;
 import sectorum.material.Material;
-import sectorum.measure.Absent;
 import sectorum.measure.Field;
-import sectorum.measure.Length;
 import sectorum.measure.LengthUnit;
-import sectorum.measure.Phrase;
-import sectorum.measure.Refused;
 import sectorum.outline.OutlineKind;
 import sectorum.plan.Coat;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Tier;
+import sectorum.question.LengthRequest;
 import sectorum.recipe.RecipeBook;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.tenancy.Preferences;
@@ -36,6 +33,7 @@ import sectorum.server.tenancy.WorkshopSettings;
 import sectorum.surface.Reading;
 import sectorum.surface.SurfaceKind;
 import sectorum.technique.Catalogue;
+import sectorum.workup.Workup;
 
 /** What can be chosen and typed, how a typed length is read, and how this person likes to see it. */
 @RestController
@@ -110,10 +108,6 @@ class BenchController {
         }
     }
 
-    /** A typed length as it was understood, or why it was not: to type is to try, and no request goes wrong by it. */
-    record Understood(
-            @Absent Double mm, @Absent String shown, @Absent Phrase refused) {}
-
     @GetMapping("/catalogue")
     Choices catalogue() {
         return new Choices(
@@ -147,13 +141,9 @@ class BenchController {
 
     /** Reads a length as a person typed it; without a unit it is in the one given. */
     @GetMapping("/length")
-    Understood length(@RequestParam String field, @RequestParam String typed, @RequestParam LengthUnit unit) {
-        try {
-            Length length = Length.parse(field, typed, unit);
-            return new Understood(length.mm(), length.show(unit), null);
-        } catch (Refused refused) {
-            return new Understood(null, null, refused.phrase());
-        }
+    LengthRequest.Understood length(
+            @RequestParam String field, @RequestParam String typed, @RequestParam LengthUnit unit) {
+        return new LengthRequest(field, typed, unit).answer(Workup::tier);
     }
 
     @GetMapping("/names")

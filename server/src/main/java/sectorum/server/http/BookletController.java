@@ -18,6 +18,7 @@ import sectorum.handover.BookletPages;
 import sectorum.handover.Chapter;
 import sectorum.make.Price;
 import sectorum.measure.Absent;
+import sectorum.measure.Given;
 import sectorum.plan.Plan;
 import sectorum.server.http.DaysController.InTime;
 import sectorum.server.http.PackStream.Packing;

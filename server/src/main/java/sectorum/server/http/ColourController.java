@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import sectorum.material.Material;
+import sectorum.measure.Given;
 import sectorum.recipe.Deepening;
 import sectorum.recipe.Swatch;
 import sectorum.server.recipes.Swatches;

@@ -11,14 +11,13 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import sectorum.days.OrderTasks;
 import sectorum.measure.Absent;
+import sectorum.measure.Given;
 import sectorum.plan.Plan;
 import sectorum.server.days.Orders;
 import sectorum.server.days.Outlook;
 import sectorum.server.documents.CalendarWriter;
 import sectorum.server.documents.DaysTable;
 import sectorum.tasks.Days;
-import sectorum.tier.AheadTray;
-import sectorum.tier.PieceWorkup;
 import sectorum.workup.Workup;
 
 /** When everything of a plan, saved or not, is done among the workshop's orders. */
@@ -76,25 +75,6 @@ class DaysController {
     @PostMapping(value = "/api/days/table", produces = "text/csv")
     ResponseEntity<byte[]> table(@RequestBody InTime asked) {
         return text("text/csv;charset=utf-8", DaysTable.write(days(asked)));
-    }
-
-    /** Pieces of one's own, worked out. */
-    @PostMapping("/api/pieces")
-    List<PieceWorkup> pieces(@RequestBody InTime asked) {
-        return Workup.pieces(asked.plan());
-    }
-
-    /**
-     * A plan, and the tier that pieces are to go on.
-     *
-     * @param tier its name; absent: the topmost one
-     */
-    record PiecesOn(Plan plan, @Absent String tier) {}
-
-    /** Ready pieces to make ahead, each as large as would go on that tier of this cake. */
-    @PostMapping("/api/pieces/tray")
-    List<AheadTray> tray(@RequestBody PiecesOn asked) {
-        return Workup.tray(asked.plan(), asked.tier() == null ? "" : asked.tier());
     }
 
     /** What is next, late and drying in every order in work. */

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 import sectorum.handover.ClientSheet;
 import sectorum.handover.Handover;
 import sectorum.measure.Absent;
+import sectorum.measure.Given;
 import sectorum.plan.Plan;
 import sectorum.server.documents.PdfWriter;
 import sectorum.server.http.DaysController.InTime;

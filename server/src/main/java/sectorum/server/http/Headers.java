@@ -16,8 +16,15 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class Headers extends OncePerRequestFilter {
     static final String POLICY = "Content-Security-Policy";
 
+    private final Ahead ahead;
+
+    Headers(Ahead ahead) {
+        this.ahead = ahead;
+    }
+
     static String policy(String styles) {
-        return "default-src 'none'; script-src 'self'; style-src " + styles + "; font-src 'self'; img-src 'self' blob:;"
+        return "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; style-src " + styles
+                + "; font-src 'self'; img-src 'self' blob:;"
                 + " connect-src 'self'; frame-src blob:; manifest-src 'self'; base-uri 'none'; form-action 'none';"
                 + " frame-ancestors 'none'";
     }
@@ -31,6 +38,11 @@ class Headers extends OncePerRequestFilter {
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
+        // Screens that carry another core than these would reckon by other rules: they hear it and ask the server
+        // alone.
+        if (ahead.craft() != null) {
+            response.setHeader("Sectorum-Craft", ahead.craft());
+        }
         chain.doFilter(request, response);
     }
 }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import sectorum.measure.Given;
 import sectorum.plan.Plan;
 import sectorum.server.demo.DemoWorkshop;
 import sectorum.server.plans.DeletedPlan;

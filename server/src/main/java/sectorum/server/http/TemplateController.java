@@ -21,6 +21,7 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 import sectorum.bench.Bench;
 import sectorum.drawing.Drawing;
 import sectorum.measure.Absent;
+import sectorum.measure.Given;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
@@ -184,7 +185,7 @@ class TemplateController {
         List<Tier> tiers = order.tier() == null
                 ? order.plan().tiers()
                 : List.of(order.plan().tier(order.tier()));
-        StackWorkup whole = StackWorkup.of(worked.tiers(order.plan(), bench));
+        StackWorkup whole = worked.stack(order.plan(), bench);
         Map<String, List<Drawing>> templates = Workup.templates(order.plan(), whole, bench);
         List<Known> all = new ArrayList<>();
         for (Tier tier : tiers) {

@@ -2,17 +2,16 @@ package sectorum.server.http;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.util.List;
 import org.springframework.stereotype.Component;
 import sectorum.bench.Bench;
-import sectorum.plan.Plan;
+import sectorum.question.Question;
 import sectorum.tier.PlacedTier;
 import sectorum.tier.TierWorkup;
 import sectorum.workup.Workup;
 
 /** Tiers as they were worked out last: results that would come out the same are not worked out again. */
 @Component
-class Worked {
+class Worked implements Question.Tiers {
     /** A tier as it stands and the bench: all that a tier's workup depends on. */
     private record Key(PlacedTier tier, Bench bench) {}
 
@@ -43,9 +42,8 @@ class Worked {
         return worked.policy().eviction().orElseThrow().weightedSize().orElse(0);
     }
 
-    List<TierWorkup> tiers(Plan plan, Bench bench) {
-        return PlacedTier.of(plan).stream()
-                .map(tier -> worked.get(new Key(tier, bench), key -> Workup.tier(key.tier(), key.bench())))
-                .toList();
+    @Override
+    public TierWorkup of(PlacedTier tier, Bench bench) {
+        return worked.get(new Key(tier, bench), key -> Workup.tier(key.tier(), key.bench()));
     }
 }

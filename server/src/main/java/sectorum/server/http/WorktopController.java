@@ -10,7 +10,9 @@ import org.springframework.web.bind.annotation.RestController;
 import sectorum.bench.Bench;
 import sectorum.build.Build;
 import sectorum.make.Worktop;
+import sectorum.measure.Given;
 import sectorum.plan.Plan;
+import sectorum.question.BuildRequest;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.documents.WorktopTables;
 import sectorum.server.tenancy.Tenancy;
@@ -49,14 +51,13 @@ class WorktopController {
 
     @PostMapping("/api/worktop")
     Worktop worktop(@RequestBody AtTable laid) {
-        StackWorkup workup = StackWorkup.of(worked.tiers(laid.plan(), cupboard.bench()));
+        StackWorkup workup = worked.stack(laid.plan(), cupboard.bench());
         return Workup.worktop(laid.plan(), workup, cupboard.stock());
     }
 
-    /** How the stack carries itself. */
     @PostMapping("/api/build")
-    Build build(@RequestBody AtTable laid) {
-        return Workup.build(laid.plan(), StackWorkup.of(worked.tiers(laid.plan(), cupboard.bench())));
+    Build build(@RequestBody BuildRequest asked) {
+        return asked.answer(worked);
     }
 
     @PostMapping("/api/quicker")

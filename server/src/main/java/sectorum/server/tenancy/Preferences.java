@@ -1,11 +1,9 @@
 package sectorum.server.tenancy;
 
-import java.util.List;
 import sectorum.bench.Bench;
 import sectorum.bench.Course;
 import sectorum.bench.Hand;
-import sectorum.bench.Round;
-import sectorum.bench.Weighed;
+import sectorum.bench.Stock;
 import sectorum.divide.Rehearsal;
 import sectorum.measure.Absent;
 import sectorum.measure.Length;
@@ -39,9 +37,9 @@ public record Preferences(
         return new Tape(tapeMm);
     }
 
-    /** This person at a bench with these rounds on the shelf, and what finishes were weighed. */
-    public Bench bench(List<Round> shelf, List<Weighed> weighed) {
-        return new Bench(tape(), hand, shelf, course, weighed);
+    /** This person at a bench with what the workshop has. */
+    public Bench bench(Stock stock) {
+        return new Bench(tape(), hand, stock.shelf(), course, stock.weighed(), stock.cutters(), handMm);
     }
 
     public String show(double mm) {

@@ -47,8 +47,8 @@ class WorkedTest {
 
     @Test
     void theSameTierIsWorkedUpOnce() {
-        TierWorkup first = worked.tiers(woven(0), BENCH).get(0);
-        assertThat(worked.tiers(woven(0), BENCH).get(0)).isSameAs(first);
+        TierWorkup first = worked.stack(woven(0), BENCH).tiers().get(0);
+        assertThat(worked.stack(woven(0), BENCH).tiers().get(0)).isSameAs(first);
         assertThat(worked.weight()).isGreaterThan(pieces(first));
     }
 
@@ -56,7 +56,7 @@ class WorkedTest {
     void aLongDragOfManyPiecesKeepsNoMoreThanItMay() {
         long all = 0;
         for (int step = 0; step < 40; step++) {
-            all += pieces(worked.tiers(woven(step), BENCH).get(0));
+            all += pieces(worked.stack(woven(step), BENCH).tiers().get(0));
             assertThat(worked.weight()).isLessThanOrEqualTo(Worked.MOST);
         }
         assertThat(all).isGreaterThan(Worked.MOST);

@@ -1,17 +1,13 @@
-package sectorum.server.http;
+package sectorum.measure;
 
 import java.util.List;
-import sectorum.measure.Absent;
-import sectorum.measure.Phrase;
-import sectorum.measure.Quantity;
-import sectorum.measure.Refused;
 
-/** What a request cannot do without. */
-final class Given {
+/** What a question cannot do without. */
+public final class Given {
     private Given() {}
 
     /** Gives the list back, empty where none is given, or refuses it by its name where one of it is missing. */
-    static <T> List<T> all(String field, @Absent List<T> list) {
+    public static <T> List<T> all(String field, @Absent List<T> list) {
         if (list != null && list.stream().anyMatch(each -> each == null)) {
             throw new Refused(field, Phrase.of("One of {} is empty. Take it out.", Quantity.text("\"" + field + "\"")));
         }
@@ -19,7 +15,7 @@ final class Given {
     }
 
     /** Gives the value back, or refuses the request by the name of what is missing. */
-    static <T> T in(String field, @Absent T value) {
+    public static <T> T in(String field, @Absent T value) {
         if (value == null) {
             throw new Refused(
                     field, Phrase.of("The request names no {}. Send it, too.", Quantity.text("\"" + field + "\"")));

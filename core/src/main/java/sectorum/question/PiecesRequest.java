@@ -1,0 +1,19 @@
+package sectorum.question;
+
+import java.util.List;
+import sectorum.measure.Given;
+import sectorum.plan.Plan;
+import sectorum.tier.PieceWorkup;
+import sectorum.workup.Workup;
+
+/** Pieces of one's own, worked out. */
+public record PiecesRequest(Plan plan) implements Question<List<PieceWorkup>> {
+    public PiecesRequest {
+        Given.in("plan", plan);
+    }
+
+    @Override
+    public List<PieceWorkup> answer(Tiers tiers) {
+        return Workup.pieces(plan);
+    }
+}
