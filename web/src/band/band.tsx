@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Divided, Form, TierWorkup, Worn } from '../api/client';
 import { usePreferences } from '../units/preferences';
 import { lengthParts } from '../units/units';
@@ -109,39 +109,16 @@ export function Band(props: Props) {
           stroke="var(--color-ink)"
           strokeWidth={1.6}
         />
-        {divided.marks.map((mark, i) => {
-          const x = scale.x(mark.s);
-          const each = divided.sections[i]!.arc;
-          return (
-            <g key={mark.number}>
-              {onSection
-                ? [x, x - around * k].map((from) =>
-                    from + each * k > left && from < left + around * k ? (
-                      <rect
-                        key={from}
-                        x={Math.max(left, from)}
-                        y={top}
-                        width={Math.min(from + each * k, left + around * k) - Math.max(left, from)}
-                        height={high * k}
-                        fill={section === i ? 'var(--color-wash)' : 'transparent'}
-                        opacity={0.8}
-                        onPointerDown={() => onSection(i)}
-                      />
-                    ) : null,
-                  )
-                : null}
-              <line
-                x1={x}
-                x2={x}
-                y1={top}
-                y2={foot}
-                stroke="var(--color-chalk)"
-                strokeWidth={mark.corner ? 1.6 : 1}
-                strokeDasharray={mark.locked ? undefined : '2 5'}
-              />
-            </g>
-          );
-        })}
+        <Sections
+          divided={divided}
+          around={around}
+          k={k}
+          left={left}
+          top={top}
+          foot={foot}
+          section={section}
+          onSection={onSection}
+        />
         {borders.map((b) => (
           <g key={b.id} className="pointer-events-none">
             <rect
@@ -188,7 +165,7 @@ export function Band(props: Props) {
               />
             ) : (
               <g key={worn.id} transform={`translate(${SIDE} ${foot}) scale(${k})`}>
-                <Pieces layout={worn.layout} form={form} colours={colours(worn)} quiet={quiet} />
+                <Pieces layout={worn.layout} form={form} colours={colours(worn)} quiet={quiet} k={k} />
               </g>
             );
           })}
@@ -205,7 +182,7 @@ export function Band(props: Props) {
           className="pointer-events-none"
         />
         {numbers ? <SectionNumbers divided={divided} scale={scale} around={around} high={high} /> : null}
-        <Tape form={form} divided={divided} scale={scale} y={foot + 16} onMark={onMark} />
+        <Tape around={around} divided={divided} k={k} left={left} y={foot + 16} onMark={onMark} />
         {children?.(scale)}
       </svg>
     </div>
@@ -254,24 +231,81 @@ function SectionNumbers({
   );
 }
 
-/** A tape along the side: divisions of the person's own tape, and every mark at what will be read there. */
-function Tape({
-  form,
+/** The sections to press, and their marks. */
+const Sections = memo(function Sections({
   divided,
-  scale,
+  around,
+  k,
+  left,
+  top,
+  foot,
+  section,
+  onSection,
+}: {
+  divided: Divided;
+  around: number;
+  k: number;
+  left: number;
+  top: number;
+  foot: number;
+  section: number | undefined;
+  onSection: ((k: number) => void) | undefined;
+}) {
+  return divided.marks.map((mark, i) => {
+    const x = left + mark.s * k;
+    const each = divided.sections[i]!.arc;
+    return (
+      <g key={mark.number}>
+        {onSection
+          ? [x, x - around * k].map((from) =>
+              from + each * k > left && from < left + around * k ? (
+                <rect
+                  key={from}
+                  x={Math.max(left, from)}
+                  y={top}
+                  width={Math.min(from + each * k, left + around * k) - Math.max(left, from)}
+                  height={foot - top}
+                  fill={section === i ? 'var(--color-wash)' : 'transparent'}
+                  opacity={0.8}
+                  onPointerDown={() => onSection(i)}
+                />
+              ) : null,
+            )
+          : null}
+        <line
+          x1={x}
+          x2={x}
+          y1={top}
+          y2={foot}
+          stroke="var(--color-chalk)"
+          strokeWidth={mark.corner ? 1.6 : 1}
+          strokeDasharray={mark.locked ? undefined : '2 5'}
+        />
+      </g>
+    );
+  });
+});
+
+/** A tape along the side: divisions of the person's own tape, and every mark at what will be read there. */
+const Tape = memo(function Tape({
+  around,
+  divided,
+  k,
+  left,
   y,
   onMark,
 }: {
-  form: Form;
+  around: number;
   divided: Divided;
-  scale: BandScale;
+  k: number;
+  left: number;
   y: number;
   onMark?: ((k: number) => void) | undefined;
 }) {
   const { unit } = usePreferences();
-  const around = form.foot.mm;
+  const x = (s: number) => left + s * k;
   const small = unit === 'inch' ? 25.4 / 4 : 5;
-  const each = scale.k * small >= 4 ? small : small * 2;
+  const each = k * small >= 4 ? small : small * 2;
   const ticks = [];
   for (let i = 0; i * each <= around + 1e-6; i++) {
     const long =
@@ -279,8 +313,8 @@ function Tape({
     ticks.push(
       <line
         key={i}
-        x1={scale.x(i * each)}
-        x2={scale.x(i * each)}
+        x1={x(i * each)}
+        x2={x(i * each)}
         y1={y}
         y2={y + (long ? 9 : 5)}
         stroke="var(--color-tape-line)"
@@ -289,13 +323,13 @@ function Tape({
     );
   }
   const labels: Label[] = divided.marks.map((m, i) => ({
-    at: Math.min(Math.max(scale.x(m.s), scale.x(0) + 14), scale.x(around) - 14),
+    at: Math.min(Math.max(x(m.s), x(0) + 14), x(around) - 14),
     text: lengthParts(m.tape, unit).number,
     index: i,
   }));
   const end = lengthParts(around, unit).number;
   const width = (t: string) => t.replace(/\D/g, '').length * 8.2 + t.replace(/\d/g, '').length * 4.6;
-  const endAt = scale.x(around) - width(end) / 2 - 4;
+  const endAt = x(around) - width(end) / 2 - 4;
   const kept = spaced(labels, width, 8);
   const lastAt = kept.at(-1);
   // What the hand reads comes first: where a mark stands near the tape's end, its own number is shown.
@@ -303,9 +337,9 @@ function Tape({
   return (
     <g aria-label="Tape positions of the marks" role="img">
       <rect
-        x={scale.x(0)}
+        x={x(0)}
         y={y}
-        width={around * scale.k}
+        width={around * k}
         height={TAPE}
         fill="var(--color-tape)"
         stroke="var(--color-tape-line)"
@@ -316,7 +350,7 @@ function Tape({
           key={m.number}
           onPointerDown={onMark ? () => onMark(i) : undefined}
           className={onMark ? 'cursor-pointer' : undefined}
-          d={`M${scale.x(m.s) - 5.5} ${y - 10}h11l-5.5 9z`}
+          d={`M${x(m.s) - 5.5} ${y - 10}h11l-5.5 9z`}
           fill={m.locked ? 'var(--color-pin)' : 'var(--color-ink)'}
         />
       ))}
@@ -349,4 +383,4 @@ function Tape({
       ) : null}
     </g>
   );
-}
+});

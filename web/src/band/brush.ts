@@ -1,7 +1,8 @@
 import type { Worn } from '../api/client';
 import { type Fine, fine, narrowing, Points, ROW, type Tapering } from './projection';
 import { reachOf } from './rise';
-import { keyOf, mixed, type Shade } from './shades';
+import { HEX, keyOf, mixed, type Shade } from './shades';
+import { Specks } from './specks';
 
 /** Colours of the house, for a canvas that knows no style sheet. */
 export const INKS = {
@@ -78,6 +79,10 @@ const BATCH = 60;
 const SPECK_PX = 2.4;
 /** Fewer pieces than this are drawn as they are, however small. */
 const SPECKS_FROM = 400;
+/** So many specks are laid on a sheet of their own first. */
+const SHEET_FROM = 2000;
+/** Laying one down takes as long as some hundred specks: where larger pieces lie between, there are only so many. */
+const MOST_SHEETS = 8;
 /** Smaller than this, px, and a rim would be all there is of a piece. */
 const RIM_PX = 3.5;
 /** Points of the piece at hand, used again for the next. */
@@ -94,28 +99,41 @@ export class Brush {
   private readonly shapes: readonly Fine[];
   private readonly colours: readonly Shade[];
   private readonly specks: boolean;
+  /** What specks are laid on where they are many, and how many more such sheets there may be. */
+  private sheet: Specks | null = null;
+  private sheets: number;
   private readonly edged: boolean;
 
   constructor(
     private readonly ctx: CanvasRenderingContext2D,
     { shapes, colours, placements, edged }: Course,
     private readonly k: number,
+    flat = false,
   ) {
     this.shapes = shapes;
     this.colours = colours;
     this.edged = edged;
     this.specks = placements.length / ROW >= SPECKS_FROM;
+    this.sheets =
+      flat && placements.length / ROW >= SHEET_FROM && colours.every((c) => HEX.test(c.fill))
+        ? MOST_SHEETS
+        : 0;
+  }
+
+  private isSpeck(shape: Fine): boolean {
+    return this.specks && shape.closed && shape.role === 'piece' && shape.right * this.k < SPECK_PX;
   }
 
   /** Draws what stands in the points as this shape. */
   draw(index: number, colour: number): void {
     const shape = this.shapes[index]!;
     const px = shape.right * this.k;
-    if (this.specks && shape.closed && shape.role === 'piece' && px < SPECK_PX) {
+    if (this.isSpeck(shape)) {
       this.done();
       this.speck(this.colours[colour]?.fill ?? INKS.sheet);
       return;
     }
+    this.layDown();
     if (this.open !== index || this.colour !== colour || this.many >= BATCH) {
       this.done();
       this.ctx.beginPath();
@@ -137,6 +155,18 @@ export class Brush {
     }
   }
 
+  /** All that was drawn is on the canvas then. */
+  end(): void {
+    this.done();
+    this.layDown();
+  }
+
+  /** What comes next lies on the specks so far. */
+  private layDown(): void {
+    this.sheet?.lay(this.ctx);
+    this.sheet = null;
+  }
+
   private speck(colour: string): void {
     const { xy, n } = points;
     let left = xy[0]!;
@@ -148,6 +178,15 @@ export class Brush {
       right = Math.max(right, xy[2 * i]!);
       top = Math.min(top, xy[2 * i + 1]!);
       foot = Math.max(foot, xy[2 * i + 1]!);
+    }
+    if (this.sheet === null && this.sheets > 0) {
+      this.sheets--;
+      const { canvas } = this.ctx;
+      this.sheet = new Specks(canvas.width, canvas.height, this.ctx.getTransform().a);
+    }
+    if (this.sheet !== null) {
+      this.sheet.add(left, top, right, foot, colour);
+      return;
     }
     if (this.ctx.fillStyle !== colour) {
       this.ctx.fillStyle = colour;
@@ -173,7 +212,7 @@ export function drawFlat(
   const { left, foot, k } = at;
   const { around } = taper;
   const { placements, shapes } = course;
-  const brush = new Brush(ctx, course, k);
+  const brush = new Brush(ctx, course, k, true);
   for (let row = 0; row < placements.length; row += ROW) {
     const index = placements[row]!;
     const shape = shapes[index]!;
@@ -201,7 +240,7 @@ export function drawFlat(
       brush.draw(index, colour);
     }
   }
-  brush.done();
+  brush.end();
 }
 
 /** A course on a level surface: each piece lies in its plane as it is. */
@@ -212,7 +251,7 @@ export function drawLying(
   toPx: (x: number, y: number) => [number, number],
 ): void {
   const { placements, shapes } = course;
-  const brush = new Brush(ctx, course, k);
+  const brush = new Brush(ctx, course, k, true);
   for (let row = 0; row < placements.length; row += ROW) {
     const index = placements[row]!;
     const shape = shapes[index]!;
@@ -230,7 +269,7 @@ export function drawLying(
     }
     brush.draw(index, placements[row + 5]!);
   }
-  brush.done();
+  brush.end();
 }
 
 /** A line that is not filled breaks off at the limb instead of running along it. */

@@ -1,7 +1,6 @@
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import type { Form, Worn } from '../api/client';
 import { course, drawFlat, drawLying, paler } from './brush';
-import type { LevelScale } from './level';
 import { ROW, tapering } from './projection';
 import type { Shade } from './shades';
 
@@ -29,29 +28,42 @@ interface LevelProps {
   worn: Worn;
   colours: readonly Shade[];
   quiet: boolean;
-  scale: LevelScale;
+  /** px per mm, and where the axis is, px. */
+  k: number;
+  cx: number;
+  cy: number;
   width: number;
   height: number;
 }
 
 /** Thousands of pieces at once on a canvas over a surface seen from above. */
-export function DenseLevel({ worn, colours, quiet, scale, width, height }: LevelProps) {
+export const DenseLevel = memo(function DenseLevel({
+  worn,
+  colours,
+  quiet,
+  k,
+  cx,
+  cy,
+  width,
+  height,
+}: LevelProps) {
   return (
     <Canvas
       width={width}
       height={height}
       draw={(ctx) =>
-        drawLying(ctx, course(worn, quiet ? colours.map(paler) : colours), scale.k, (x, y) => [
-          scale.x(x),
-          scale.y(y),
+        drawLying(ctx, course(worn, quiet ? colours.map(paler) : colours), k, (x, y) => [
+          cx + x * k,
+          cy - y * k,
         ])
       }
     />
   );
-}
+});
 
 /** Thousands of pieces at once on a canvas in the band's place. */
-export function DensePieces({ worn, colours, quiet, form, k, side, width, top, height }: Props) {
+export const DensePieces = memo(function DensePieces(props: Props) {
+  const { worn, colours, quiet, form, k, side, width, top, height } = props;
   return (
     <Canvas
       width={width}
@@ -65,7 +77,7 @@ export function DensePieces({ worn, colours, quiet, form, k, side, width, top, h
       }
     />
   );
-}
+});
 
 function Canvas({
   width,

@@ -64,6 +64,7 @@ export function Lens({ form, worn, others, colours, s, section }: Props) {
             form={form}
             colours={colours(w)}
             quiet={w.id !== worn.id}
+            k={k}
           />
         ))}
         <line

@@ -119,13 +119,15 @@ export function LevelBand(props: Props) {
                 worn={worn}
                 colours={colours(worn)}
                 quiet={quiet}
-                scale={scale}
+                k={k}
+                cx={cx}
+                cy={cy}
                 width={room}
                 height={high}
               />
             ) : (
               <g key={worn.id} transform={`translate(${cx} ${cy}) scale(${k})`}>
-                <LevelPieces layout={worn.layout} colours={colours(worn)} quiet={quiet} />
+                <LevelPieces layout={worn.layout} colours={colours(worn)} quiet={quiet} k={k} />
               </g>
             );
           })}

@@ -12,10 +12,12 @@ interface Props {
   form: Form;
   colours: readonly Shade[];
   quiet: boolean;
+  /** px per mm: fine lines are as fine at every size. */
+  k: number;
 }
 
 /** The pieces of one dressing on the band, in mm with z up; whatever crosses the back seam shows at both ends. */
-export const Pieces = memo(function Pieces({ layout, form, colours, quiet }: Props) {
+export const Pieces = memo(function Pieces({ layout, form, colours, quiet, k }: Props) {
   const taper = tapering(form);
   const { around } = taper;
   const paths = layout.shapes.map((s) => path(s.xz, s.closed));
@@ -38,7 +40,7 @@ export const Pieces = memo(function Pieces({ layout, form, colours, quiet }: Pro
     }
     // Mixed by hand: a group of its own opacity is painted twice, and a hand waits for it.
     const shade = colours[colour] ?? BARE;
-    const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged);
+    const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged, k * size);
     for (const shift of shifts) {
       drawn.push(
         <path
@@ -56,7 +58,7 @@ export const Pieces = memo(function Pieces({ layout, form, colours, quiet }: Pro
 });
 
 /** The pieces of a level surface from above, x to the right and y up, in mm. */
-export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet }: Omit<Props, 'form'>) {
+export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet, k }: Omit<Props, 'form'>) {
   const paths = layout.shapes.map((s) => path(s.xz, s.closed));
   const edged = layout.shapes.some((s) => s.role === 'edge');
   const drawn = [];
@@ -70,7 +72,7 @@ export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet }:
         transform={`translate(${x} ${-y}) rotate(${(-turn * 180) / Math.PI}) scale(${size})`}
         strokeLinecap="round"
         strokeLinejoin="round"
-        {...look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged)}
+        {...look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged, k * size)}
       />,
     );
   }
@@ -79,12 +81,16 @@ export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet }:
 
 type Row = [number, number, number, number, number, number];
 
-/** A piece in its colour, a string as thick as it is, a line on a piece fine, a line to follow in chalk's place. */
+/**
+ * A piece in its colour, a string as thick as it is, a line on a piece fine, a line to follow in chalk's place. `k`: px per unit of
+ * the shape. Fine lines are told by it and not left to the browser, which would measure each path anew in every frame.
+ */
 export function look(
   shape: Layout['shapes'][number],
   { fill, edge: gilt, wide }: Shade,
   quiet: boolean,
   edged: boolean,
+  k: number,
 ) {
   if (shape.role === 'edge') {
     return { fill: 'none', stroke: gilt ?? 'none', strokeWidth: wide ?? 1 };
@@ -97,7 +103,7 @@ export function look(
   if (shape.role === 'piece' && shape.closed) {
     return edge
       ? { fill, stroke: edge, strokeWidth: wide ?? 1 }
-      : { fill, stroke: deepened(fill), strokeWidth: 0.9, vectorEffect: 'non-scaling-stroke' as const };
+      : { fill, stroke: deepened(fill), strokeWidth: 0.9 / k };
   }
   if (shape.wide > 0) {
     return { fill: 'none', stroke: edge ?? fill, strokeWidth: shape.wide };
@@ -106,7 +112,6 @@ export function look(
   return {
     fill: 'none',
     stroke: detail ? deepened(fill) : quiet ? 'var(--color-chalk)' : 'var(--color-ink)',
-    strokeWidth: detail ? 0.8 : 1.4,
-    vectorEffect: 'non-scaling-stroke' as const,
+    strokeWidth: (detail ? 0.8 : 1.4) / k,
   };
 }

@@ -54,6 +54,7 @@ export function Sample({ form, divided, worn, colours }: Props) {
             form={form}
             colours={colours}
             quiet={false}
+            k={k}
           />
         </g>
       </svg>

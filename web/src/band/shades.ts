@@ -8,7 +8,7 @@ export interface Shade {
   wide?: number;
 }
 
-const HEX = /^#[0-9a-f]{6}$/i;
+export const HEX = /^#[0-9a-f]{6}$/i;
 
 /** Between two colours; what is none stays as it is. */
 export function mixed(colour: string, to: string, share: number): string {

@@ -41,6 +41,10 @@ export function createWire(documentOf: (value: object) => object | undefined) {
     return names;
   };
 
+  // The very objects that came before, each with a number: what a plan keeps from edit to edit is read once.
+  const handles = new WeakMap<object, number>();
+  let lastHandle = 0;
+
   // Writing: the value that grows, those around it, and the name of what comes next.
   let grown: unknown;
   let list: unknown[] | null = null;
@@ -48,6 +52,9 @@ export function createWire(documentOf: (value: object) => object | undefined) {
   let key = '';
   const around: (unknown[] | Bag)[] = [];
   const keys: string[] = [];
+  let closed: unknown;
+  /** Parts of answers that the module will name again. */
+  const kept = new Map<number, unknown>();
   const put = (value: unknown): void => {
     if (list !== null) {
       list.push(value);
@@ -99,6 +106,14 @@ export function createWire(documentOf: (value: object) => object | undefined) {
       up(): void {
         at = above.pop();
       },
+      handle(): number {
+        let handle = handles.get(at as object);
+        if (handle === undefined) {
+          handle = ++lastHandle;
+          handles.set(at as object, handle);
+        }
+        return handle;
+      },
       length: (word: number): number => words[word]!.length,
       sign: (word: number, index: number): number => words[word]!.charCodeAt(index),
       spell(sign: number): void {
@@ -112,7 +127,7 @@ export function createWire(documentOf: (value: object) => object | undefined) {
       open: (): void => into({}),
       openList: (): void => into([]),
       close(): void {
-        around.pop();
+        closed = around.pop();
         key = keys.pop()!;
         const outer = around[around.length - 1];
         list = Array.isArray(outer) ? outer : null;
@@ -125,6 +140,9 @@ export function createWire(documentOf: (value: object) => object | undefined) {
       putWord: (word: number): void => put(words[word]),
       putFlag: (flag: number): void => put(flag !== 0),
       putNothing: (): void => put(null),
+      keep: (number: number): void => void kept.set(number, closed),
+      putAgain: (number: number): void => put(kept.get(number)),
+      forget: (number: number): void => void kept.delete(number),
     },
     numberOf,
     /** How many words have crossed: they are never forgotten while the module lives. */
@@ -150,6 +168,7 @@ export function createWire(documentOf: (value: object) => object | undefined) {
         above.length = 0;
         named.clear();
         grown = undefined;
+        closed = undefined;
       }
     },
   };

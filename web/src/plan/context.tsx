@@ -68,7 +68,8 @@ function oneFrameLater(store: Editor['store']): Editor['store'] {
   store.subscribe(() => {
     if (!waiting) {
       waiting = true;
-      requestAnimationFrame(() => setTimeout(catchUp));
+      // The frame after the one that shows the work: until that one is painted nothing else is begun.
+      requestAnimationFrame(() => requestAnimationFrame(catchUp));
       setTimeout(catchUp, AT_LAST_MS);
     }
   });

@@ -11,8 +11,8 @@ const saved = (revision: number, document: Plan = samplePlan()) => ({
   savedAt: '2026-11-24T10:00:00Z',
   document,
 });
-const workup = (tiers: unknown[] = []): StackWorkup =>
-  ({ tiers, ledges: [] as number[] }) as unknown as StackWorkup;
+const workup = (tiers: object[] = []): StackWorkup =>
+  ({ tiers: tiers.map((t) => ({ ...t, dressings: [] })), ledges: [] as number[] }) as unknown as StackWorkup;
 const rename = (name: string) => (plan: Plan) => ({ ...plan, name });
 const refusal = (status: number, more = {}) =>
   new Refusal({ type: 't', title: 'T', status, detail: `status ${status}`, ...more });

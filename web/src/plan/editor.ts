@@ -1,4 +1,3 @@
-import { replaceEqualDeep } from '@tanstack/react-query';
 import { createStore } from 'zustand';
 import {
   api,
@@ -9,7 +8,6 @@ import {
   Refusal,
   type SavedPlan,
   type StackWorkup,
-  type TierWorkup,
 } from '../api/client';
 import { opening } from './ahead';
 import { cut } from './cut';
@@ -17,6 +15,7 @@ import { dropDraft, findDraft, keepDraft } from './draft';
 import type { Edit } from './edit';
 import { begin, commit, type History, redo, undo } from './history';
 import { merged } from './merge';
+import { shared, sharedTier } from './shared';
 import { told, whenToldElsewhere } from './windows';
 
 /** A document and what follows from it, always of one another. */
@@ -139,9 +138,9 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
     const tiers = plan.tiers.map((tier, i) => {
       const fresh = answer.tiers.find((t) => t.id === tier.id);
       const last = now.tiers.find((t) => t.id === tier.id);
-      return known(i) ?? (replaceEqualDeep(last, fresh) as TierWorkup);
+      return known(i) ?? sharedTier(last, fresh!);
     });
-    return { tiers, ledges: replaceEqualDeep(now.ledges, answer.ledges) as number[] };
+    return { tiers, ledges: shared(now.ledges, answer.ledges) };
   };
 
   const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));

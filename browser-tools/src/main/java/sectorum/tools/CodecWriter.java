@@ -16,7 +16,16 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import sectorum.art.Motif;
+import sectorum.bench.Bench;
 import sectorum.measure.Values;
+import sectorum.plan.Agenda;
+import sectorum.plan.Dressing;
+import sectorum.plan.OwnPiece;
+import sectorum.plan.PlanDressing;
+import sectorum.plan.Stand;
+import sectorum.plan.Table;
+import sectorum.plan.Tier;
 import sectorum.question.Question;
 import sectorum.technique.Layout;
 import sectorum.tier.TierWorkup;
@@ -29,6 +38,22 @@ import sectorum.tier.TierWorkup;
 public final class CodecWriter {
     /** Read and written by hand, in {@code Forms}. */
     private static final Set<Class<?>> OWN = Set.of(Values.class, Layout.class, Object.class);
+
+    /** Parts of a plan that the page holds as they are from one edit to the next: read once, known by their number after. */
+    private static final Set<Class<?>> READ_ONCE = Set.of(
+            Tier.class,
+            Dressing.class,
+            PlanDressing.class,
+            OwnPiece.class,
+            Motif.class,
+            Bench.class,
+            Table.class,
+            Agenda.class,
+            Stand.class);
+
+    /** Parts of an answer that are mostly what they were: written once, named by their number after. */
+    private static final Set<Class<?>> WRITTEN_ONCE =
+            Set.of(TierWorkup.Worn.class, TierWorkup.Divided.class, TierWorkup.Form.class);
 
     private static final Map<Class<?>, String> UNSENT = Map.of(TierWorkup.Worn.class, "drawings");
 
@@ -189,6 +214,13 @@ public final class CodecWriter {
         line(method, 2, "if (in.isAbsent()) {");
         line(method, 3, "return null;");
         line(method, 2, "}");
+        boolean once = READ_ONCE.contains(type);
+        if (once) {
+            line(method, 2, "if (in.known() instanceof " + type.getCanonicalName() + " known) {");
+            line(method, 3, "return known;");
+            line(method, 2, "}");
+            line(method, 2, "int handle = in.handle();");
+        }
         line(method, 2, "int left = in.open();");
         RecordComponent[] components = type.getRecordComponents();
         for (RecordComponent c : components) {
@@ -198,7 +230,8 @@ public final class CodecWriter {
         }
         line(method, 2, "in.close(left);");
         String given = Arrays.stream(components).map(c -> c.getName() + "_").collect(Collectors.joining(", "));
-        line(method, 2, "return new " + type.getCanonicalName() + "(" + given + ");");
+        String made = "new " + type.getCanonicalName() + "(" + given + ")";
+        line(method, 2, "return " + (once ? "in.keep(handle, " + made + ")" : made) + ";");
         line(method, 1, "}");
         return method.toString();
     }
@@ -240,6 +273,12 @@ public final class CodecWriter {
     private String writer(Class<?> type) {
         StringBuilder method = new StringBuilder("\n");
         line(method, 1, "void write" + name(type) + "(" + type.getCanonicalName() + " v) {");
+        boolean once = WRITTEN_ONCE.contains(type);
+        if (once) {
+            line(method, 2, "if (out.again(v)) {");
+            line(method, 3, "return;");
+            line(method, 2, "}");
+        }
         line(method, 2, "out.open();");
         for (RecordComponent c : type.getRecordComponents()) {
             if (c.getName().equals(UNSENT.get(type))) {
@@ -258,6 +297,9 @@ public final class CodecWriter {
             }
         }
         line(method, 2, "out.close();");
+        if (once) {
+            line(method, 2, "out.keep(v);");
+        }
         line(method, 1, "}");
         return method.toString();
     }

@@ -1,13 +1,15 @@
 package sectorum.browser;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import sectorum.bench.Bench;
 import sectorum.measure.Refused;
 import sectorum.question.Question;
+import sectorum.tier.KeptTier;
 import sectorum.tier.PlacedTier;
 import sectorum.tier.TierWorkup;
-import sectorum.workup.Workup;
 
 /** Answers questions; knows each tier as it was worked up last. */
 final class Desk implements Question.Tiers {
@@ -20,11 +22,9 @@ final class Desk implements Question.Tiers {
     /** Tiers of a plan, and of one it is compared with. */
     private static final int MOST = 24;
 
-    private record Known(PlacedTier tier, Bench bench, TierWorkup worked) {}
-
     private final Out out;
     private final Codec codec;
-    private final Map<String, Known> known = new LinkedHashMap<>();
+    private final Map<String, KeptTier> known = new LinkedHashMap<>();
 
     Desk(Wire wire) {
         Vocabulary words = new Vocabulary(wire, Codec.WORDS);
@@ -50,15 +50,31 @@ final class Desk implements Question.Tiers {
     @Override
     public TierWorkup of(PlacedTier tier, Bench bench) {
         String id = tier.tier().id();
-        Known last = known.get(id);
-        if (last != null && last.tier().equals(tier) && last.bench().equals(bench)) {
-            return last.worked();
+        KeptTier last = known.get(id);
+        if (last != null && last.placed().equals(tier) && last.bench().equals(bench)) {
+            return last.workup();
         }
-        TierWorkup worked = Workup.tier(tier, bench);
+        KeptTier now = KeptTier.of(tier, bench, last);
         if (known.size() >= MOST) {
+            known.values().forEach(k -> parts(k.workup()).forEach(out::forget));
             known.clear();
         }
-        known.put(id, new Known(tier, bench, worked));
-        return worked;
+        known.put(id, now);
+        // Most of it is the very same as before: that is named, not written once more.
+        List<Object> parts = parts(now.workup());
+        parts.forEach(out::mayKeep);
+        if (last != null) {
+            parts(last.workup()).stream()
+                    .filter(old -> parts.stream().noneMatch(p -> p == old))
+                    .forEach(out::forget);
+        }
+        return now.workup();
+    }
+
+    private static List<Object> parts(TierWorkup worked) {
+        List<Object> parts = new ArrayList<>(worked.divisions());
+        parts.addAll(worked.dressings());
+        parts.add(worked.form());
+        return parts;
     }
 }

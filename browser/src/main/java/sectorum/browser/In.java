@@ -1,6 +1,7 @@
 package sectorum.browser;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,8 +11,12 @@ import java.util.function.Supplier;
 final class In {
     private static final double WIDEST_LONG = 9.0e18;
 
+    /** Parts of plans that are known; a few plans' worth. */
+    private static final int MOST = 2000;
+
     private final Wire wire;
     private final Vocabulary words;
+    private final Map<Integer, Object> known = new HashMap<>();
 
     In(Wire wire, Vocabulary words) {
         this.wire = wire;
@@ -20,6 +25,23 @@ final class In {
 
     boolean isAbsent() {
         return wire.kind() == Wire.NOTHING;
+    }
+
+    int handle() {
+        return wire.handle();
+    }
+
+    /** What was made of the very object that the reader stands at; null where none was. */
+    Object known() {
+        return wire.kind() == Wire.OBJECT ? known.get(wire.handle()) : null;
+    }
+
+    <T> T keep(int handle, T made) {
+        if (known.size() >= MOST) {
+            known.clear();
+        }
+        known.put(handle, made);
+        return made;
     }
 
     /** Goes into an object; gives how many fields it has. */

@@ -1,5 +1,6 @@
 package sectorum.browser;
 
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
@@ -8,10 +9,44 @@ import java.util.function.Consumer;
 final class Out {
     private final Wire wire;
     private final Vocabulary words;
+    /** Parts that may be named by a number, with it; 0 until they were written. */
+    private final Map<Object, Integer> parts = new IdentityHashMap<>();
+
+    private int last;
 
     Out(Wire wire, Vocabulary words) {
         this.wire = wire;
         this.words = words;
+    }
+
+    /** From now on written once, until it is forgotten. */
+    void mayKeep(Object part) {
+        parts.putIfAbsent(part, 0);
+    }
+
+    void forget(Object part) {
+        Integer number = parts.remove(part);
+        if (number != null && number > 0) {
+            wire.forget(number);
+        }
+    }
+
+    /** Puts a part that was written before; false where it was not. */
+    boolean again(Object part) {
+        Integer number = parts.get(part);
+        if (number == null || number == 0) {
+            return false;
+        }
+        wire.putAgain(number);
+        return true;
+    }
+
+    void keep(Object part) {
+        if (parts.containsKey(part)) {
+            last++;
+            parts.put(part, last);
+            wire.keep(last);
+        }
     }
 
     void open() {

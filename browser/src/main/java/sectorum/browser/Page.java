@@ -52,6 +52,11 @@ final class Page implements Wire {
     }
 
     @Override
+    public int handle() {
+        return handle0();
+    }
+
+    @Override
     public int length(int word) {
         return length0(word);
     }
@@ -111,6 +116,21 @@ final class Page implements Wire {
         putNothing0();
     }
 
+    @Override
+    public void keep(int number) {
+        keep0(number);
+    }
+
+    @Override
+    public void putAgain(int number) {
+        putAgain0(number);
+    }
+
+    @Override
+    public void forget(int number) {
+        forget0(number);
+    }
+
     @Import(module = MODULE, name = "kind")
     private static native int kind0();
 
@@ -137,6 +157,9 @@ final class Page implements Wire {
 
     @Import(module = MODULE, name = "up")
     private static native void up0();
+
+    @Import(module = MODULE, name = "handle")
+    private static native int handle0();
 
     @Import(module = MODULE, name = "length")
     private static native int length0(int word);
@@ -173,4 +196,13 @@ final class Page implements Wire {
 
     @Import(module = MODULE, name = "putNothing")
     private static native void putNothing0();
+
+    @Import(module = MODULE, name = "keep")
+    private static native void keep0(int number);
+
+    @Import(module = MODULE, name = "putAgain")
+    private static native void putAgain0(int number);
+
+    @Import(module = MODULE, name = "forget")
+    private static native void forget0(int number);
 }

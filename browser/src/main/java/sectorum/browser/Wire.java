@@ -34,6 +34,9 @@ interface Wire {
 
     void up();
 
+    /** A number for the object that the reader stands at, the same whenever that very object comes. */
+    int handle();
+
     int length(int word);
 
     char sign(int word, int index);
@@ -58,4 +61,12 @@ interface Wire {
     void putFlag(boolean flag);
 
     void putNothing();
+
+    /** Keeps what was closed last under a number. */
+    void keep(int number);
+
+    /** Puts what was kept. */
+    void putAgain(int number);
+
+    void forget(int number);
 }

@@ -51,7 +51,18 @@ public final class TierWork {
     private final Zones zones;
     private final Map<SurfaceKind, Surface> surfaces = new EnumMap<>(SurfaceKind.class);
 
+    /** What is known from before; absent: nothing that serves. */
+    @Absent
+    private final KeptTier before;
+
+    private final Map<String, KeptTier.Step> steps = new HashMap<>();
+
     private TierWork(PlacedTier placed, Bench bench) {
+        this(placed, bench, null);
+    }
+
+    private TierWork(PlacedTier placed, Bench bench, @Absent KeptTier before) {
+        this.before = before;
         this.placed = placed;
         this.tier = placed.tier();
         this.bench = bench;
@@ -61,20 +72,26 @@ public final class TierWork {
 
     /** A tier worked up: pure, and where its readings changed also what they changed. */
     public static TierWorkup of(PlacedTier placed, Bench bench) {
-        TierWorkup now = new TierWork(placed, bench).worked();
+        return kept(placed, bench, null).workup();
+    }
+
+    /** The same with what it followed from. @param before of the same tier but for settings of its dressings */
+    static KeptTier kept(PlacedTier placed, Bench bench, @Absent KeptTier before) {
+        TierWork work = new TierWork(placed, bench, before);
+        TierWorkup now = work.worked();
         Tier tier = placed.tier();
-        if (!tier.isChanged()) {
-            return now;
+        if (tier.isChanged()) {
+            TierWorkup last = new TierWork(placed.with(tier.before()), bench).worked();
+            now = new TierWorkup(
+                    now.id(),
+                    now.form(),
+                    now.divisions(),
+                    now.dressings(),
+                    now.borders(),
+                    now.findings(),
+                    Differences.between(last, now));
         }
-        TierWorkup before = new TierWork(placed.with(tier.before()), bench).worked();
-        return new TierWorkup(
-                now.id(),
-                now.form(),
-                now.divisions(),
-                now.dressings(),
-                now.borders(),
-                now.findings(),
-                Differences.between(before, now));
+        return new KeptTier(placed, bench, now, work.steps);
     }
 
     /** The templates that belong to the tier itself: strip, cards, wheel, top; for each division its own. */
@@ -113,15 +130,44 @@ public final class TierWork {
     }
 
     private TierWorkup worked() {
-        List<TierWorkup.Divided> divided = tier.divisions().stream()
-                .map(spec -> DivisionWork.of(spec, tier, side.outline(), bench.tape()))
+        List<TierWorkup.Divided> divided = before != null
+                ? before.workup().divisions()
+                : tier.divisions().stream()
+                        .map(spec -> DivisionWork.of(spec, tier, side.outline(), bench.tape()))
+                        .toList();
+        List<TierWorkup.Worn> worn = LiesOver.told(new Finishes(tier).over(this::step), side).stream()
+                .map(this::same)
                 .toList();
-        List<TierWorkup.Worn> worn = LiesOver.told(new Finishes(tier).over(this::worn), side);
         List<TierWorkup.Strip> borders =
                 tier.borders().stream().map(this::strip).toList();
         List<Finding> findings = sideFindings();
         findings.addAll(zones.borderFindings());
-        return new TierWorkup(tier.id(), form(), divided, worn, borders, findings, List.of());
+        return new TierWorkup(
+                tier.id(),
+                before != null ? before.workup().form() : form(),
+                divided,
+                worn,
+                borders,
+                findings,
+                List.of());
+    }
+
+    /** The very dressing that was known, where it came out the same. */
+    private TierWorkup.Worn same(TierWorkup.Worn worn) {
+        return before == null
+                ? worn
+                : before.workup().dressings().stream()
+                        .filter(worn::equals)
+                        .findFirst()
+                        .orElse(worn);
+    }
+
+    /** A dressing by itself, as it was where it is the same. */
+    private TierWorkup.Worn step(Dressing dressing, Finishes.Beneath beneath) {
+        TierWorkup.Worn again = before == null ? null : before.again(dressing, beneath);
+        TierWorkup.Worn worn = again == null ? worn(dressing, beneath) : again;
+        steps.put(dressing.id(), new KeptTier.Step(dressing, beneath, worn));
+        return worn;
     }
 
     private TierWorkup.Strip strip(Border border) {

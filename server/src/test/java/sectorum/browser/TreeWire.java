@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,9 @@ final class TreeWire implements Wire {
     private final Deque<Optional<Object>> above = new ArrayDeque<>();
     private final Deque<Object> around = new ArrayDeque<>();
     private final Deque<String> keys = new ArrayDeque<>();
+    private final Map<Object, Integer> handles = new IdentityHashMap<>();
+    private final Map<Integer, Object> kept = new HashMap<>();
+    private Object closed;
     private Object at;
     private Object grown;
     private String key = "";
@@ -106,6 +110,11 @@ final class TreeWire implements Wire {
     }
 
     @Override
+    public int handle() {
+        return handles.computeIfAbsent(at, any -> handles.size() + 1);
+    }
+
+    @Override
     public int length(int word) {
         return words.get(word).length();
     }
@@ -157,8 +166,28 @@ final class TreeWire implements Wire {
 
     @Override
     public void close() {
-        around.pop();
+        closed = around.pop();
         key = keys.pop();
+    }
+
+    @Override
+    public void keep(int number) {
+        kept.put(number, closed);
+    }
+
+    @Override
+    public void putAgain(int number) {
+        put(kept.get(number));
+    }
+
+    @Override
+    public void forget(int number) {
+        kept.remove(number);
+    }
+
+    /** How many parts are kept. */
+    int kept() {
+        return kept.size();
     }
 
     @Override
