@@ -1,5 +1,6 @@
 // Packs what is fetched once and kept for long beside itself, as small as it gets: the server gives that to whoever takes it.
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+// Then tells the sizes that matter: what comes before the first picture, and core.
+import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
 const folder = 'dist/assets/';
@@ -10,7 +11,24 @@ for (const name of readdirSync(folder).filter((n) => /\.(wasm|js|css)$/.test(n))
   });
   writeFileSync(`${folder}${name}.br`, packed);
   writeFileSync(`${folder}${name}.gz`, gzipSync(bytes, { level: 9 }));
-  if (name.endsWith('.wasm')) {
-    console.log(`web: ${name} ${Math.round(bytes.length / 1000)} kB, ${Math.round(packed.length / 1000)} kB packed`);
+}
+
+const manifest = JSON.parse(readFileSync('dist/.vite/manifest.json', 'utf8'));
+const size = (file, packed) => Math.round(statSync(`dist/${file}${packed ? '.br' : ''}`).size / 1000);
+const first = new Set();
+const gather = (source) => {
+  if (!first.has(manifest[source].file)) {
+    first.add(manifest[source].file);
+    for (const other of manifest[source].imports ?? []) {
+      gather(other);
+    }
   }
+};
+gather('index.html');
+const sum = (packed) => [...first].reduce((all, file) => all + size(file, packed), 0);
+const core = manifest['src/craft/craft.wasm'].file;
+console.log(`web: scripts of the first load ${sum(false)} kB, packed ${sum(true)} kB (at most 250)`);
+console.log(`web: core ${size(core, false)} kB, packed ${size(core, true)} kB, fetched after the first picture`);
+if (sum(true) > 250) {
+  throw new Error('The first load is too large: fetch something later');
 }

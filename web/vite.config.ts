@@ -2,6 +2,15 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
+/** Tests that need no page. */
+const RECKONED = [
+  'src/folders.test.ts',
+  'src/{ahead,band,craft,days,dress,orders,units}/*.test.ts',
+  'src/make/{words,packing}.test.ts',
+  'src/plan/{merge,shared}.test.ts',
+  'src/shell/differences.test.ts',
+];
+
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   // Nothing inlined: the content-security policy allows no data: addresses.
@@ -14,5 +23,20 @@ export default defineConfig({
   },
   // One table of shown lengths tests core and the screens.
   server: { fs: { allow: ['..'] } },
-  test: { environment: 'jsdom', setupFiles: ['src/test-setup.ts'] },
+  test: {
+    // A page takes a second to make: what only reckons is tested without one.
+    projects: [
+      { extends: true, test: { name: 'reckoned', environment: 'node', include: RECKONED } },
+      {
+        extends: true,
+        test: {
+          name: 'shown',
+          environment: 'jsdom',
+          setupFiles: ['src/test-setup.ts'],
+          include: ['src/**/*.test.{ts,tsx}'],
+          exclude: RECKONED,
+        },
+      },
+    ],
+  },
 });

@@ -2,7 +2,9 @@ import { beforeEach, expect, it, vi } from 'vitest';
 
 const asked = vi.fn((_question: string, _body: object): object | null => ({ answer: 7 }));
 vi.mock('./craft.wasm?url', () => ({ default: '/assets/craft-own.wasm' }));
-vi.mock('./module', () => ({ workWith: async () => ({ ask: asked, words: 3 }) }));
+let words = 3;
+const begun = vi.fn(async () => ({ ask: asked, words }));
+vi.mock('./module', () => ({ workWith: begun }));
 
 beforeEach(() => {
   vi.resetModules();
@@ -31,6 +33,19 @@ it.each([
   heard(name);
   expect(looked.state).toBe(state);
   expect(said('WorkupRequest', {})).toEqual(answer);
+});
+
+it('is begun anew once it holds too many words', async () => {
+  words = 60_000;
+  const { begin, said } = await import('./craft');
+  await begin(() => undefined);
+  const before = begun.mock.calls.length;
+  words = 3;
+  said('WorkupRequest', {});
+  said('WorkupRequest', {});
+  await vi.waitFor(() => expect(begun.mock.calls.length).toBe(before + 1));
+  said('WorkupRequest', {});
+  expect(begun.mock.calls.length).toBe(before + 1);
 });
 
 it('never begins beside a newer server', async () => {

@@ -43,10 +43,29 @@ export function heard(name: string | null): void {
   }
 }
 
+/** Words that were typed stay in it as long as it lives; after so many it is begun anew. */
+const MOST_WORDS = 50_000;
+
+/** A fresh one in the old one's place; meanwhile the old one answers. */
+async function renewed(): Promise<void> {
+  const { workWith } = await import('./module');
+  const fresh = module && (await workWith(module, documentOf));
+  if (fresh && state === 'ready') {
+    craft = fresh;
+  }
+  renewing = false;
+}
+
+let renewing = false;
+
 /** What core in the page says, or null where the server has to be asked. */
 export function said(question: Question, body: object): Said {
   const now = craft?.ask(question, body) ?? null;
   counts[now !== null && 'answer' in now ? 'here' : 'there']++;
+  if (!renewing && (craft?.words ?? 0) > MOST_WORDS) {
+    renewing = true;
+    void renewed();
+  }
   return now;
 }
 

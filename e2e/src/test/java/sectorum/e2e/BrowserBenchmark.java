@@ -88,7 +88,7 @@ class BrowserBenchmark extends Bench {
             step();
             """;
 
-    private static final int DRAGS = Integer.getInteger("sectorum.drags", 5);
+    private static final int DRAGS = Integer.getInteger("sectorum.drags", 3);
 
     private void dress(String plan, String tier, String course, String grip) {
         browser.open("/");

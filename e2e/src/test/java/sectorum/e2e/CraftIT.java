@@ -127,6 +127,11 @@ class CraftIT extends Bench {
         Answered all = work("In the page", "ready");
         assertThat(all.here()).as("answered here").isGreaterThan(5);
         assertThat(all.there()).as("asked of the server").isZero();
+        // The server names the very module that its screens carry: with another, the page would ask the server alone.
+        assertThat(browser.driver()
+                        .executeAsyncScript(
+                                "fetch('/api/names').then(a => arguments[0](a.headers.get('Sectorum-Craft')))"))
+                .isEqualTo(script("return window.sectorum.module"));
         assertThat(browser.complaints()).isEmpty();
     }
 

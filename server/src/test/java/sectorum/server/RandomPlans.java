@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
+import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.AheadKind;
+import sectorum.ahead.Bed;
 import sectorum.art.Motif;
 import sectorum.bench.Bench;
 import sectorum.bench.Course;
@@ -43,9 +46,8 @@ import sectorum.server.json.StrictJson;
 import sectorum.surface.SurfaceKind;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Technique;
-import sectorum.tier.AheadTray;
-import sectorum.tier.TierWorkup;
-import sectorum.workup.Workup;
+import sectorum.tier.PlacedTier;
+import sectorum.tier.TierWork;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -87,8 +89,8 @@ public final class RandomPlans {
             add(all, new RefitRequest(plan, tier.id(), tier.dressings().get(0).id(), to, null, bench));
         }
         // Long answers, of which each tells much the same.
-        if (number % 5 == 0) {
-            add(all, new TrayRequest(plan, tier.id(), SurfaceKind.values()[number / 5 % 5], division, bench));
+        if (number % 8 == 0) {
+            add(all, new TrayRequest(plan, tier.id(), SurfaceKind.values()[number / 8 % 5], division, bench));
             add(all, new PieceTrayRequest(plan, tier.id()));
         }
         return all;
@@ -122,10 +124,12 @@ public final class RandomPlans {
         }
         Plan plan = changed(Plan.fresh("Seed " + number).drawn(List.of(STAR)), "tiers", tiers);
         List<OwnPiece> pieces = new ArrayList<>();
-        List<AheadTray> tray = Workup.tray(plan, "");
+        Tier top = tiers.get(many - 1);
         for (int i = 0; i < 3; i++) {
-            OwnPiece offered = tray.get((number * 3 + i) % tray.size()).piece();
-            pieces.add(changed(offered, "id", "piece-" + i));
+            AheadKind kind = AheadCatalogue.all()
+                    .get((number * 3 + i) % AheadCatalogue.all().size());
+            List<OwnPiece> offers = kind.offers(Bed.of(top, 0));
+            pieces.add(changed(offers.get(number % offers.size()), "id", "piece-" + i));
         }
         return plan.with(pieces);
     }
@@ -171,11 +175,10 @@ public final class RandomPlans {
                 id, technique.id(), surface, "marks", null, false, false, List.of("plum", "cream"), Values.NONE);
         for (int attempt = 0; attempt < 3; attempt++) {
             try {
-                TierWorkup.Worn usual = Workup.tier(tier.wearing(List.of(fresh)), bench())
-                        .dressings()
-                        .get(0);
-                Dressing chosen = fresh.with(settings(usual.fields()));
-                Workup.tier(tier.wearing(List.of(chosen)), bench());
+                PlacedTier placed = PlacedTier.alone(tier).drawn(List.of(STAR));
+                Dressing chosen = fresh.with(settings(
+                        TierWork.worn(placed, fresh, Bench.orUsual(null)).fields()));
+                TierWork.worn(placed, chosen, Bench.orUsual(null));
                 return Optional.of(chosen);
             } catch (Refused again) {
                 // Settings that cannot be together.
