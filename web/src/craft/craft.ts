@@ -43,8 +43,9 @@ export function heard(name: string | null): void {
   }
 }
 
-/** Words that were typed stay in it as long as it lives; after so many it is begun anew. */
+/** Words that were typed stay in it as long as it lives, and some bytes of each question; after so many it is begun anew. */
 const MOST_WORDS = 50_000;
+const MOST_ASKED = 100_000;
 
 /** A fresh one in the old one's place; meanwhile the old one answers. */
 async function renewed(): Promise<void> {
@@ -52,17 +53,20 @@ async function renewed(): Promise<void> {
   const fresh = module && (await workWith(module, documentOf));
   if (fresh && state === 'ready') {
     craft = fresh;
+    asked = 0;
   }
   renewing = false;
 }
 
 let renewing = false;
+let asked = 0;
 
 /** What core in the page says, or null where the server has to be asked. */
 export function said(question: Question, body: object): Said {
   const now = craft?.ask(question, body) ?? null;
   counts[now !== null && 'answer' in now ? 'here' : 'there']++;
-  if (!renewing && (craft?.words ?? 0) > MOST_WORDS) {
+  asked++;
+  if (!renewing && ((craft?.words ?? 0) > MOST_WORDS || asked > MOST_ASKED)) {
     renewing = true;
     void renewed();
   }

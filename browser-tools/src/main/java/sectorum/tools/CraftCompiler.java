@@ -34,7 +34,6 @@ public final class CraftCompiler {
         if (Files.exists(to.resolve(MODULE))
                 && Files.exists(last)
                 && Files.readString(last).equals(now)) {
-            System.out.println("The module is as it was");
             return;
         }
         Files.deleteIfExists(last);

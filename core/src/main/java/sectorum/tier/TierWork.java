@@ -8,7 +8,6 @@ import java.util.Map;
 import sectorum.bench.Bench;
 import sectorum.divide.Division;
 import sectorum.divide.Way;
-import sectorum.drawing.Box;
 import sectorum.drawing.Drawing;
 import sectorum.finding.Change;
 import sectorum.finding.Finding;
@@ -17,17 +16,13 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
-import sectorum.outline.Outline;
-import sectorum.outline.Spot;
 import sectorum.plan.Border;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
 import sectorum.plan.ZoneSpec;
-import sectorum.surface.InnerSide;
 import sectorum.surface.LevelSurface;
 import sectorum.surface.Side;
-import sectorum.surface.SpacePoint;
 import sectorum.surface.Stretch;
 import sectorum.surface.Surface;
 import sectorum.surface.SurfaceKind;
@@ -144,7 +139,7 @@ public final class TierWork {
         findings.addAll(zones.borderFindings());
         return new TierWorkup(
                 tier.id(),
-                before != null ? before.workup().form() : form(),
+                before != null ? before.workup().form() : FormWork.of(placed, side),
                 divided,
                 worn,
                 borders,
@@ -172,74 +167,6 @@ public final class TierWork {
 
     private TierWorkup.Strip strip(Border border) {
         return new TierWorkup.Strip(border.id(), border.name(), zones.of(border), border.covers());
-    }
-
-    private TierWorkup.Form form() {
-        Box box = side.outline().box();
-        List<TierWorkup.OutlinePoint> hole = tier.kind()
-                .hole(tier.sizes(), tier.coatThickness())
-                .map(TierWork::points)
-                .orElse(List.of());
-        return new TierWorkup.Form(
-                side.foot(),
-                side.top(),
-                side.height(),
-                side.taper(),
-                side.heights(),
-                points(side.outline()),
-                hole,
-                side.outline().corners(),
-                box.width(),
-                box.height(),
-                side.acrossAsRound(),
-                placed.surfaces(side).stream().map(this::seen).toList());
-    }
-
-    private TierWorkup.Seen seen(Surface surface) {
-        List<TierWorkup.OutlinePoint> rim = List.of();
-        List<TierWorkup.OutlinePoint> hidden = List.of();
-        double up = 0;
-        if (surface instanceof LevelSurface level) {
-            up = level.up();
-            rim = level.stops(0.05).stream()
-                    .map(s -> {
-                        SpacePoint at = level.at(s.s(), 0);
-                        return new TierWorkup.OutlinePoint(s.s(), at.x(), at.y());
-                    })
-                    .toList();
-            hidden = level.hidden().stream()
-                    .map(s -> new TierWorkup.OutlinePoint(0, s.x(), s.y()))
-                    .toList();
-        }
-        if (surface instanceof InnerSide inner) {
-            rim = inner.stops(0.05).stream()
-                    .map(s -> {
-                        SpacePoint at = inner.at(s.s(), 0);
-                        return new TierWorkup.OutlinePoint(s.s(), at.x(), at.y());
-                    })
-                    .toList();
-        }
-        SurfaceKind kind = surface.kind();
-        return new TierWorkup.Seen(
-                kind,
-                kind.words(),
-                kind.from(),
-                kind.edge(),
-                kind.end(),
-                surface.around(0),
-                surface.depth(),
-                up,
-                rim,
-                hidden);
-    }
-
-    private static List<TierWorkup.OutlinePoint> points(Outline outline) {
-        return outline.stops(0.05).stream()
-                .map(s -> {
-                    Spot spot = outline.at(s);
-                    return new TierWorkup.OutlinePoint(s, spot.x(), spot.y());
-                })
-                .toList();
     }
 
     private List<Finding> sideFindings() {

@@ -137,7 +137,6 @@ class BrowserBenchmark extends Bench {
         print("the same once more, ms", FRAMES, "");
         memory();
         dense();
-        System.out.println(Files.readString(FIGURES));
     }
 
     /** A course of 20,000 pieces. */
@@ -165,7 +164,8 @@ class BrowserBenchmark extends Bench {
         browser.click(By.partialLinkText("Twenty thousand"));
         browser.press("Dress");
         ready("ready");
-        String grip = browser.see(By.cssSelector("g[role=slider]")).getDomAttribute("aria-label");
+        String grip = browser.see(By.cssSelector("g[role=slider][aria-orientation=vertical]"))
+                .getDomAttribute("aria-label");
         print("an edit of 20,000 woven pieces, ms", EDITS, grip);
     }
 

@@ -2,6 +2,9 @@ package sectorum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +16,7 @@ import sectorum.server.RandomPlans;
 /** Core in the page: it answers what the server answers to the last bit, the server where it is not there, and nothing is lost. */
 class CraftIT extends Bench {
     private static final int PLANS = 60;
+    private static final Path FIGURES = Path.of("target", "core-in-the-page.txt");
 
     /** Puts each question to core in the page and to the server; gives what differs, and how many numbers were alike. */
     private static final String COMPARE = """
@@ -68,7 +72,7 @@ class CraftIT extends Bench {
 
     @Test
     @SuppressWarnings("unchecked")
-    void coreInThePageAnswersToTheLastBitWhatTheServerAnswers() {
+    void coreInThePageAnswersToTheLastBitWhatTheServerAnswers() throws IOException {
         browser.open("/");
         core("ready");
         ChromeDriver driver = browser.driver();
@@ -89,8 +93,7 @@ class CraftIT extends Bench {
         assertThat(differ).isEmpty();
         assertThat(numbers).as("numbers compared").isGreaterThan(3000L * plans);
         assertThat(answers).as("questions answered").isGreaterThan(6L * plans);
-        System.out.println(
-                "core in the page: " + plans + " plans, " + answers + " answers, " + numbers + " numbers alike");
+        Files.writeString(FIGURES, plans + " plans, " + answers + " answers, " + numbers + " numbers alike\n");
     }
 
     /** Core cannot be fetched: nobody is told, the server answers. */
