@@ -212,8 +212,8 @@ password() { # file
 
 # --- build ------------------------------------------------------------------------------------------------
 sources_hash() {
-  (cd "$ROOT" && { find pom.xml core server web/src web/public web/index.html web/package-lock.json web/openapi.json web/*.ts \
-    -type f -not -path '*/target/*' -not -path '*/src/test/*' -not -name '*.generated.ts' -print0 2>/dev/null || true; } | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+  (cd "$ROOT" && { find pom.xml core browser browser-tools server web/src web/public web/index.html web/package-lock.json web/openapi.json \
+    web/*.ts web/*.mjs -type f -not -path '*/target/*' -not -path '*/src/test/*' -not -name '*.generated.ts' -not -name '*.wasm' -print0 2>/dev/null || true; } | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
 }
 
 # --- a Sectorum of a script's own ---------------------------------------------------------------------------
