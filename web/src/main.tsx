@@ -2,9 +2,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { documentOf, Refusal } from './api/client';
+import { Refusal } from './api/client';
 import { App } from './app';
-import { begin as beginCraft, looked } from './craft/craft';
+import { looked } from './craft/craft';
 import './styles.css';
 import { fetchAhead } from './shell/fetch-ahead';
 import { styleNonce } from './ui/nonce';
@@ -37,12 +37,6 @@ async function begin() {
   );
 }
 
-/** Once the first picture stands and nothing else is waited for: core is large, and the server answers until it is here. */
-function fetchCraft(): void {
-  const whenIdle = window.requestIdleCallback ?? ((done: () => void) => setTimeout(done, 500));
-  whenIdle(() => void beginCraft(documentOf));
-}
-
 declare global {
   interface Window {
     sectorum: typeof looked;
@@ -51,7 +45,3 @@ declare global {
 window.sectorum = looked;
 
 void begin();
-window.addEventListener('load', fetchCraft);
-if (document.readyState === 'complete') {
-  fetchCraft();
-}

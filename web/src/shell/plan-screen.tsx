@@ -1,7 +1,8 @@
 import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useStore } from 'zustand';
-import { type Problem, problemOf, Refusal } from '../api/client';
+import { documentOf, type Problem, problemOf, Refusal } from '../api/client';
+import { begin } from '../craft/craft';
 import { PinnedPicture } from '../order/pictures';
 import { Beside, OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../plan/context';
 import { type Editor, openEditor } from '../plan/editor';
@@ -30,7 +31,20 @@ function useFetchedAhead(): void {
   }, []);
 }
 
+/** A plan that is only glanced at needs no core; and whoever stays has its picture first. */
+const CORE_AFTER_MS = 1500;
+
+/** Core comes once the plan is worked on and nothing else is waited for: it is large, and the server answers until it is here. */
+function useCore(): void {
+  useEffect(() => {
+    const whenIdle = window.requestIdleCallback ?? setTimeout;
+    const later = setTimeout(() => whenIdle(() => void begin(documentOf)), CORE_AFTER_MS);
+    return () => clearTimeout(later);
+  }, []);
+}
+
 export function PlanScreen() {
+  useCore();
   const { id: typed, stage: wanted } = useParams();
   const id = Number(typed);
   const known = wanted === undefined || stages.has(wanted);

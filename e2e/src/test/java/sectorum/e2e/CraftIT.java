@@ -73,7 +73,7 @@ class CraftIT extends Bench {
     @Test
     @SuppressWarnings("unchecked")
     void coreInThePageAnswersToTheLastBitWhatTheServerAnswers() throws IOException {
-        browser.open("/");
+        newPlan("Compared");
         core("ready");
         ChromeDriver driver = browser.driver();
         long numbers = 0;
