@@ -6,25 +6,24 @@ const IDLE_MS = 30_000;
 let worker: Worker | null = null;
 let leave: ReturnType<typeof setTimeout> | undefined;
 let number = 0;
-const waiting = new Map<number, (said: Said) => void>();
+const waiting = new Map<number, { resolve: (said: Said) => void; reject: (gone: Error) => void }>();
 
 function letGo(): void {
   worker?.terminate();
   worker = null;
-  // Whoever still waits asks the server.
-  for (const done of waiting.values()) {
-    done(null);
+  for (const each of waiting.values()) {
+    each.reject(new Error('The worker is gone'));
   }
   waiting.clear();
 }
 
-/** Asks core in a worker of its own, so that a long answer keeps no frame waiting. */
+/** Asks core in a worker of its own, so that a long answer keeps no frame waiting; fails where there can be no worker. */
 export function ask(module: WebAssembly.Module, question: Question, text: string): Promise<Said> {
   clearTimeout(leave);
   if (worker === null) {
     worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
     worker.onmessage = ({ data }: MessageEvent<{ id: number; said: Said }>) => {
-      waiting.get(data.id)?.(data.said);
+      waiting.get(data.id)?.resolve(data.said);
       waiting.delete(data.id);
       if (waiting.size === 0) {
         leave = setTimeout(letGo, IDLE_MS);
@@ -34,8 +33,8 @@ export function ask(module: WebAssembly.Module, question: Question, text: string
     worker.postMessage({ module });
   }
   const id = ++number;
-  return new Promise((done) => {
-    waiting.set(id, done);
+  return new Promise((resolve, reject) => {
+    waiting.set(id, { resolve, reject });
     worker!.postMessage({ id, question, text });
   });
 }

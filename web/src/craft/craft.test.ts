@@ -56,6 +56,15 @@ it('never begins beside a newer server', async () => {
   expect(looked.state).toBe('outdated');
 });
 
+it('answers long questions itself where there can be no worker', async () => {
+  vi.doMock('./aside', () => ({ ask: async () => Promise.reject(new Error('no script')) }));
+  const { begin, saidAside } = await import('./craft');
+  await begin(() => undefined);
+  expect(await saidAside('WaysRequest', '{"tier":"top"}')).toEqual({ answer: 7 });
+  expect(asked).toHaveBeenLastCalledWith('WaysRequest', { tier: 'top' });
+  vi.doUnmock('./aside');
+});
+
 it('is done without where it cannot be compiled', async () => {
   vi.stubGlobal('WebAssembly', {
     compileStreaming: async () => Promise.reject(new Error('no such browser')),

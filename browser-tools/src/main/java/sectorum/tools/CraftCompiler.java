@@ -66,7 +66,7 @@ public final class CraftCompiler {
     }
 
     /** Over all that the module is made of: the same for a folder of classes and for the jar made of it. */
-    private static String hash(String main, List<String> classPath) throws IOException {
+    static String hash(String main, List<String> classPath) throws IOException {
         StringBuilder all = new StringBuilder(main);
         for (String entry : classPath) {
             Path path = Path.of(entry);
