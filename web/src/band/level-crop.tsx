@@ -45,7 +45,6 @@ export function LevelCrop({ seen, courses, colours, chosen, x, y, k, width, heig
           layout={within(w.layout, part)}
           colours={colours(w)}
           quiet={w.id !== chosen}
-          k={k}
         />
       ))}
     </g>

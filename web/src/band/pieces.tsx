@@ -12,8 +12,8 @@ interface Props {
   form: Form;
   colours: readonly Shade[];
   quiet: boolean;
-  /** px per mm: fine lines are as fine at every size. */
-  k: number;
+  /** px per mm, for fine lines; left out where a drawing is stretched: then the browser measures each line, which takes its time. */
+  k?: number;
 }
 
 /** The pieces of one dressing on the band, in mm with z up; whatever crosses the back seam shows at both ends. */
@@ -40,7 +40,7 @@ export const Pieces = memo(function Pieces({ layout, form, colours, quiet, k }: 
     }
     // Mixed by hand: a group of its own opacity is painted twice, and a hand waits for it.
     const shade = colours[colour] ?? BARE;
-    const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged, k * size);
+    const looks = look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged, k && k * size);
     for (const shift of shifts) {
       drawn.push(
         <path
@@ -72,7 +72,7 @@ export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet, k
         transform={`translate(${x} ${-y}) rotate(${(-turn * 180) / Math.PI}) scale(${size})`}
         strokeLinecap="round"
         strokeLinejoin="round"
-        {...look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged, k * size)}
+        {...look(layout.shapes[index]!, quiet ? paler(shade) : shade, quiet, edged, k && k * size)}
       />,
     );
   }
@@ -80,6 +80,12 @@ export const LevelPieces = memo(function LevelPieces({ layout, colours, quiet, k
 });
 
 type Row = [number, number, number, number, number, number];
+
+/** A line so many px wide, on a shape of so many px per unit. */
+const line = (px: number, k?: number) =>
+  k === undefined
+    ? { strokeWidth: px, vectorEffect: 'non-scaling-stroke' as const }
+    : { strokeWidth: px / k };
 
 /**
  * A piece in its colour, a string as thick as it is, a line on a piece fine, a line to follow in chalk's place. `k`: px per unit of
@@ -90,7 +96,7 @@ export function look(
   { fill, edge: gilt, wide }: Shade,
   quiet: boolean,
   edged: boolean,
-  k: number,
+  k?: number,
 ) {
   if (shape.role === 'edge') {
     return { fill: 'none', stroke: gilt ?? 'none', strokeWidth: wide ?? 1 };
@@ -103,7 +109,7 @@ export function look(
   if (shape.role === 'piece' && shape.closed) {
     return edge
       ? { fill, stroke: edge, strokeWidth: wide ?? 1 }
-      : { fill, stroke: deepened(fill), strokeWidth: 0.9 / k };
+      : { fill, stroke: deepened(fill), ...line(0.9, k) };
   }
   if (shape.wide > 0) {
     return { fill: 'none', stroke: edge ?? fill, strokeWidth: shape.wide };
@@ -112,6 +118,6 @@ export function look(
   return {
     fill: 'none',
     stroke: detail ? deepened(fill) : quiet ? 'var(--color-chalk)' : 'var(--color-ink)',
-    strokeWidth: (detail ? 0.8 : 1.4) / k,
+    ...line(detail ? 0.8 : 1.4, k),
   };
 }

@@ -54,7 +54,6 @@ export function Sample({ form, divided, worn, colours }: Props) {
             form={form}
             colours={colours}
             quiet={false}
-            k={k}
           />
         </g>
       </svg>
