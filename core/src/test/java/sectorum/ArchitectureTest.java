@@ -40,6 +40,7 @@ class ArchitectureTest {
             "tier",
             "tasks",
             "handover",
+            "turntable",
             "workup",
             "question");
 

@@ -17,6 +17,7 @@ import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Stick;
+import sectorum.technique.Gesture;
 
 /** An arch or a handle: a wire bent to a circular arc, wrapped, its ends in picks (craft 4.1). */
 final class Arch implements AheadKind {
@@ -83,6 +84,7 @@ final class Arch implements AheadKind {
         b.cut("Wrapping", Shapes.rectangle(arc, around), t, 1);
         b.out("wire, " + sectorum.measure.Numbers.plain(length, 0) + " mm", 1);
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         "Cut {} wires to {} and bend {} of each over the template, span {}, rise {}; {} stay straight at both ends.",
                         Quantity.count(piece.count()),
@@ -96,6 +98,7 @@ final class Arch implements AheadKind {
                 null,
                 RecipeWork.WIRED);
         b.step(
+                Gesture.ROLL,
                 Phrase.of(
                         "Roll to {}, cut strips of {} by {} and wrap the arcs, the seam below; hang them to dry.",
                         Quantity.length(t),

@@ -16,6 +16,7 @@ import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
+import sectorum.technique.Gesture;
 
 /** A bow of loops over rolls, a band round its middle, and tails (craft 4.1). */
 final class Bow implements AheadKind {
@@ -180,6 +181,7 @@ final class Bow implements AheadKind {
         int loops = t.loops() * t.rings();
         strips(b, t);
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         "Roll the loops' paste to {}, cut the strips {} wide by their templates and fold each over a roll of {}; glue"
                                 + " {} over, and gather the middle to {}.",
@@ -197,6 +199,7 @@ final class Bow implements AheadKind {
                 "");
         tails(b, t);
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         "Roll {} for the band, {} by {} with {} folded in on both sides, and for {} tails {} wide; put the band"
                                 + " round the {} middle.",

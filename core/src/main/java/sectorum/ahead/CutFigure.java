@@ -18,6 +18,7 @@ import sectorum.measure.Values;
 import sectorum.plan.Layer;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
+import sectorum.technique.Gesture;
 
 /**
  * An upright figure, a topper, a plaque or letters that stand, cut from art or a shape (craft 4.1): as large as fits its width
@@ -212,6 +213,7 @@ final class CutFigure implements AheadKind {
     private static void cutting(PieceBuilder b, OwnPiece piece, int parts, int picks, double former) {
         Quantity many = Quantity.count((long) piece.count() * parts);
         b.step(
+                Gesture.CUT,
                 Phrase.of(
                         former > 0
                                 ? "Roll to {} and cut {} pieces round their cards; set {} picks in each figure while it is soft, and lay it"
@@ -244,6 +246,7 @@ final class CutFigure implements AheadKind {
                 1));
         b.out("small board", 1);
         b.step(
+                Gesture.INSERT,
                 Phrase.of(
                         "Cover {} boards of {} by {} with soft fondant {} thick, press each figure's foot in, and prop it on both"
                                 + " sides until both are hard.",

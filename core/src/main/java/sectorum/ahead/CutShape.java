@@ -10,6 +10,7 @@ import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.technique.Element;
+import sectorum.technique.Gesture;
 
 /** A leaf or a blossom cut from a sheet and dried, as a garland takes it: its mass is that of its own outline. */
 final class CutShape implements AheadKind {
@@ -50,6 +51,7 @@ final class CutShape implements AheadKind {
                         Phrase.of("{}", Quantity.text(piece.name())), front, piece.thickness(), piece.material(), 1)
                 .over(PlainPiece.former(piece, 1)));
         b.step(
+                Gesture.CUT,
                 Phrase.of(
                         "Roll the paste to {} and cut {} × {}; thin their edges with a ball tool and lay them out.",
                         Quantity.length(piece.thickness()),

@@ -16,6 +16,7 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Resting;
 import sectorum.plan.Span;
+import sectorum.technique.Gesture;
 
 /** Balls of chocolate: half spheres in thin coats, joined warm in pairs (craft 4.1). */
 final class HalfSpheres implements AheadKind {
@@ -75,6 +76,7 @@ final class HalfSpheres implements AheadKind {
                 .weighing(coats * coat));
         Quantity many = Quantity.count((long) halves * piece.count());
         b.step(
+                Gesture.BRUSH,
                 Phrase.of(
                         "Brush {} half moulds of {} with {} coats {} thick, {} each, {} in the fridge after each.",
                         many,
@@ -96,6 +98,7 @@ final class HalfSpheres implements AheadKind {
         if (ball) {
             b.stage("Halves of " + piece.name(), dries);
             b.step(
+                    Gesture.SHAPE,
                     Phrase.of(
                             "Warm the rims of {} halves on a warm plate and join them in pairs, {} balls.",
                             many,

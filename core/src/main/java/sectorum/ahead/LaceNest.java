@@ -16,6 +16,7 @@ import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
+import sectorum.technique.Gesture;
 
 /** A nest of lines drawn over a tube, gone over twice so that it carries itself (craft 4.1). */
 final class LaceNest implements AheadKind {
@@ -72,6 +73,7 @@ final class LaceNest implements AheadKind {
                 .over(new Former(Former.Form.ROLL, piece.width(), 1))
                 .weighing(grams));
         b.step(
+                Gesture.PIPE,
                 Phrase.of(
                         "Wrap a tube of {} in parchment; draw lines {} thick both ways over {}, {} apart, {} times: {} of line each.",
                         Quantity.length(piece.width()),

@@ -18,6 +18,7 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Resting;
 import sectorum.plan.Span;
+import sectorum.technique.Gesture;
 
 /** Pressed in a mould: one-sided, or in two halves that are joined, such as a shell (craft 4.1). */
 final class Moulded implements AheadKind {
@@ -187,6 +188,7 @@ final class Moulded implements AheadKind {
         boolean pair = sides == 2;
         Quantity many = Quantity.count((long) sides * piece.count());
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         share > 0
                                 ? "Twist {} of paste in two colours, {} of it the second, until it is marbled, and press {} of {} each, {}"
@@ -201,6 +203,7 @@ final class Moulded implements AheadKind {
                 "mould, scale",
                 1.2 * sides);
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         pair
                                 ? "Trim {} edges flush and lay each over a half ball of about {}."
@@ -230,6 +233,7 @@ final class Moulded implements AheadKind {
                     .weighing(Material.PEARL.ball(pearl)));
         }
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         pearl > 0
                                 ? "Join the halves in pairs at the back with royal icing, {} of them, a pearl of {} inside, and prop them"

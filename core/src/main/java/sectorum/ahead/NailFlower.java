@@ -19,6 +19,7 @@ import sectorum.measure.Values;
 import sectorum.plan.Eaten;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
+import sectorum.technique.Gesture;
 import sectorum.technique.Making;
 
 /**
@@ -148,6 +149,7 @@ final class NailFlower implements AheadKind {
     private static void pipe(PieceBuilder b, OwnPiece piece, int petals, int rounds, int stamens) {
         Quantity many = Quantity.count(piece.count());
         b.step(
+                Gesture.CUT,
                 Phrase.of(
                         "Cut {} squares of paper {} wide and stick one to the nail for each flower.",
                         many,
@@ -159,6 +161,7 @@ final class NailFlower implements AheadKind {
                         CHILLS, 10_080, Storage.FRIDGE, "in the fridge on their papers, until they lift whole")
                 : null;
         b.step(new Making.Step(
+                Gesture.PIPE,
                 Phrase.of(
                         "Pipe {}: a centre, then {} rounds of petals, {} in the outer one, each round shifted by half a petal; last {}"
                                 + " stamens.",

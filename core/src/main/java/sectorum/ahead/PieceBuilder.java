@@ -15,6 +15,7 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.plan.OwnPiece;
+import sectorum.technique.Gesture;
 import sectorum.technique.Making;
 
 /** Gathers what follows for a piece made ahead; minutes and parts are told for one. */
@@ -63,8 +64,8 @@ final class PieceBuilder {
     }
 
     /** @param minutes for one */
-    PieceBuilder step(Phrase what, String tool, double minutes) {
-        steps.add(Making.Step.of(what, tool, minutes * piece.count()));
+    PieceBuilder step(Gesture gesture, Phrase what, String tool, double minutes) {
+        steps.add(Making.Step.of(gesture, what, tool, minutes * piece.count()));
         return this;
     }
 
@@ -75,8 +76,8 @@ final class PieceBuilder {
     }
 
     /** One that says what to look at, or to beware of. */
-    PieceBuilder step(Phrase what, String tool, double minutes, @Absent Phrase check, String caution) {
-        steps.add(new Making.Step(what, tool, minutes * piece.count(), null, check, caution, false, false));
+    PieceBuilder step(Gesture gesture, Phrase what, String tool, double minutes, @Absent Phrase check, String caution) {
+        steps.add(new Making.Step(gesture, what, tool, minutes * piece.count(), null, check, caution, false, false));
         return this;
     }
 
@@ -160,7 +161,8 @@ final class PieceBuilder {
     }
 
     PieceBuilder placing(Phrase what, String tool) {
-        placing = Making.Step.of(what, tool, piece.count() * piece.labour().placing());
+        placing = Making.Step.of(
+                Gesture.STICK, what, tool, piece.count() * piece.labour().placing());
         return this;
     }
 
@@ -192,6 +194,7 @@ final class PieceBuilder {
                 placing != null
                         ? placing
                         : Making.Step.of(
+                                Gesture.STICK,
                                 Phrase.of(
                                         "Put {} × {} on.", Quantity.count(piece.count()), Quantity.text(piece.name())),
                                 picks > 0 ? piece.sticks().kind().words() : adhesive.words(),

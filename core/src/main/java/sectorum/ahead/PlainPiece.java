@@ -15,6 +15,7 @@ import sectorum.measure.Values;
 import sectorum.plan.Layer;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
+import sectorum.technique.Gesture;
 
 /** A piece of one's own: told by its form, its size and its paste, whatever it is. */
 final class PlainPiece implements AheadKind {
@@ -60,6 +61,7 @@ final class PlainPiece implements AheadKind {
                     1));
         }
         b.step(
+                Gesture.SHAPE,
                 Phrase.of("Make {} × {}.", Quantity.count(piece.count()), Quantity.text(piece.name())),
                 "",
                 piece.labour().minutesOr(OwnPiece.MINUTES_EACH));

@@ -12,6 +12,7 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Resting;
 import sectorum.plan.Span;
+import sectorum.technique.Gesture;
 
 /** Poured: sails and sheets of cooked sugar, pressed sugar sheet, plaques of chocolate (craft 4.1). */
 final class Poured implements AheadKind {
@@ -132,6 +133,7 @@ final class Poured implements AheadKind {
         Quantity thick = Quantity.length(piece.thickness());
         Quantity many = many(piece, b.material());
         b.step(
+                Gesture.WEIGH,
                 Phrase.of(
                         "Cook {} of sugar to hard crack, {} to {} °C; without a thermometer a drop in cold water sets at once and"
                                 + " rings.",
@@ -143,6 +145,7 @@ final class Poured implements AheadKind {
                 null,
                 HOT);
         b.step(
+                Gesture.POUR,
                 Phrase.of(
                         form.equals("sail")
                                 ? "Pour {} sails {} thick over a draped silicone mat."
@@ -164,6 +167,7 @@ final class Poured implements AheadKind {
         Quantity many = many(piece, b.material());
         double sets = textured || piece.thickness() > THICK_MM ? THICK_SETS : FLAT_SETS;
         b.step(
+                Gesture.SPREAD,
                 Phrase.of(
                         real
                                 ? "Temper {} of chocolate and spread it {} thick."
@@ -173,6 +177,7 @@ final class Poured implements AheadKind {
                 "acetate, palette knife",
                 (real ? 20.0 : 10.0) / piece.count());
         b.step(
+                Gesture.CUT,
                 Phrase.of(
                         "Cut {} pieces while it bends but no longer marks a finger; then {} in the fridge.",
                         many,
@@ -195,6 +200,7 @@ final class Poured implements AheadKind {
         Quantity thick = Quantity.length(piece.thickness());
         Quantity many = many(piece, b.material());
         b.step(
+                Gesture.SPREAD,
                 Phrase.of(
                         "Make {} of {} and spread or press it {} thick; cut {} pieces.",
                         grams,

@@ -22,6 +22,7 @@ import sectorum.plan.PieceRecipe.Form;
 import sectorum.plan.PieceRecipe.PiecePart;
 import sectorum.plan.Resting;
 import sectorum.plan.Span;
+import sectorum.technique.Gesture;
 
 /** A recipe of parts at a size: what is cut and rolled, stage by stage, and how it looks standing on its foot. */
 final class RecipeWork {
@@ -201,6 +202,7 @@ final class RecipeWork {
         switch (p.form().made()) {
             case CUT -> {
                 b.step(
+                        Gesture.CUT,
                         Phrase.of(
                                 "{}: roll to {} and cut {}, {} by {}"
                                         + (p.thinned() ? ", and thin their edges with a ball tool" : "")
@@ -237,6 +239,7 @@ final class RecipeWork {
             }
             case ROLLED ->
                 b.step(
+                        Gesture.SHAPE,
                         Phrase.of(
                                 "{}: roll {}, a " + p.form().words() + " {} across and {} long, {} each.",
                                 name,
@@ -248,6 +251,7 @@ final class RecipeWork {
                         ROLLING * p.each() + add);
             default ->
                 b.step(
+                        Gesture.CUT,
                         Phrase.of("{}: cut {} to {}.", name, many, Quantity.length(high(p))),
                         p.form() == Form.WIRE ? "wire cutter" : "tweezers",
                         0.1 * p.each() + add,

@@ -12,6 +12,7 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Values;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
+import sectorum.technique.Gesture;
 
 /** Gathered, folded and rolled: ribbon roses, tassels, cords, tiles (craft 4.1). */
 final class Rolled implements AheadKind {
@@ -108,6 +109,7 @@ final class Rolled implements AheadKind {
             case "tile" -> {
                 b.cut("Tile", Shapes.rectangle(w, h), t, 1);
                 b.step(
+                        Gesture.CUT,
                         Phrase.of(
                                 "Roll to {} and cut {} tiles of {} by {}; dry them flat.",
                                 Quantity.length(t),
@@ -133,6 +135,7 @@ final class Rolled implements AheadKind {
         double t = piece.thickness();
         b.cut("Ribbon, folded lengthwise", Shapes.rectangle(length, 2 * piece.height()), t, 1);
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         "Roll to {}, cut {} ribbons of {} by {}, fold each lengthwise and roll it up, gathering its foot: {} turns.",
                         Quantity.length(t),
@@ -170,6 +173,7 @@ final class Rolled implements AheadKind {
         b.part(Component.cut(Phrase.of("Head"), Rings.of(Shapes.oval(ball, ball)), 0, b.material(), 1)
                 .weighing(b.material().ball(ball)));
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         "Roll to {}; cut {} strips of {} by {} into threads of {}, roll them up, put a band of {} round and the head"
                                 + " on.",
@@ -207,6 +211,7 @@ final class Rolled implements AheadKind {
                     .weighing(grams));
         }
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         "Press {} strands {} thick and {} long for {} cords; twist them, once round every {}, and cut to {}.",
                         Quantity.count((long) strands * piece.count()),

@@ -17,6 +17,7 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.plan.PieceRecipe;
 import sectorum.plan.Stick;
+import sectorum.technique.Gesture;
 
 /** Flowers, buds, fillers and leaves with their stems bound, each bound stem in a pick (craft 4.1). */
 final class Spray implements AheadKind {
@@ -105,6 +106,7 @@ final class Spray implements AheadKind {
             }
         }
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         "Make for each spray {} flowers, {} buds, {} fillers and {} leaves, {} of them a reserve, each by its recipe"
                                 + " and on its wire; dry them.",
@@ -121,6 +123,7 @@ final class Spray implements AheadKind {
         int wires = many[0] + many[1] + many[2] + many[3];
         int stems = (int) Rounding.ceil((double) wires / many[5]);
         b.step(
+                Gesture.SHAPE,
                 Phrase.of(
                         "Bind {} sprays: {} wires into {} stems, the longest first, leaves last.",
                         Quantity.count(piece.count()),

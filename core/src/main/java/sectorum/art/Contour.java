@@ -66,6 +66,20 @@ public final class Contour {
         return in;
     }
 
+    /** How far a point lies from an open line of two points or more. */
+    public static double distance(List<Double> line, double x, double z) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i + 3 < line.size(); i += 2) {
+            double dx = line.get(i + 2) - line.get(i);
+            double dz = line.get(i + 3) - line.get(i + 1);
+            double long2 = dx * dx + dz * dz;
+            double along = long2 == 0 ? 0 : ((x - line.get(i)) * dx + (z - line.get(i + 1)) * dz) / long2;
+            double t = Math.max(0, Math.min(1, along));
+            least = Math.min(least, Elementary.hypot(x - line.get(i) - t * dx, z - line.get(i + 1) - t * dz));
+        }
+        return least;
+    }
+
     /** How often a line runs round a point anticlockwise. */
     static int winding(List<Double> line, double x, double z) {
         int round = 0;

@@ -366,6 +366,13 @@ public record OwnPiece(
                 resting, sticks, eaten, art, others, recipe, breaks);
     }
 
+    /** A single one like it in another place. */
+    public OwnPiece oneMore(String as, Seat other) {
+        return new OwnPiece(
+                as, name, kind, settings, form, width, height, thickness, 1, material, colour, dark, other, labour,
+                resting, sticks, eaten, art, others, recipe, breaks);
+    }
+
     public OwnPiece resting(Resting other) {
         return new OwnPiece(
                 id, name, kind, settings, form, width, height, thickness, count, material, colour, dark, seat, labour,

@@ -22,7 +22,10 @@ public sealed interface Question<A>
                 TrayRequest,
                 BuildRequest,
                 PiecesRequest,
-                PieceTrayRequest {
+                PieceTrayRequest,
+                PlacesRequest,
+                BenchStateRequest,
+                EvennessRequest {
 
     /** @param tiers works tiers up, or gives them out of what it keeps */
     A answer(Tiers tiers);

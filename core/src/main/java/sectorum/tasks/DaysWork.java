@@ -4,11 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import sectorum.days.Backward;
 import sectorum.days.Dependency;
 import sectorum.days.Moments;
@@ -159,22 +156,9 @@ public final class DaysWork {
     private List<String> guard(Slot last) {
         Map<String, Task> byId = new HashMap<>();
         last.order().tasks().forEach(t -> byId.put(t.id(), t));
-        Set<String> seen = new HashSet<>();
-        Set<String> open = new LinkedHashSet<>();
-        collect(last.task(), byId, seen, open);
-        return List.copyOf(open);
-    }
-
-    private static void collect(Task task, Map<String, Task> byId, Set<String> seen, Set<String> open) {
-        for (Dependency need : task.needs()) {
-            Task before = byId.get(need.task());
-            if (before != null && seen.add(before.id())) {
-                collect(before, byId, seen, open);
-                if (!before.done()) {
-                    open.add(before.id());
-                }
-            }
-        }
+        return Instructions.before(last.task(), byId).stream()
+                .filter(id -> !byId.get(id).done())
+                .toList();
     }
 
     /** Day by day from the first open task, or today, to the moment. */

@@ -17,6 +17,7 @@ import sectorum.plan.Layers;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.recipe.ScaledRecipe;
+import sectorum.technique.Gesture;
 
 /** What to do for the inside of a tier, for its upper edge and its join (craft 4.3). */
 final class InsideSteps {
@@ -30,9 +31,10 @@ final class InsideSteps {
         this.top = top;
     }
 
-    private static TaskSteps.Said said(Phrase what, String tool, double minutes, @Absent Phrase check, String caution) {
+    private static TaskSteps.Said said(
+            Gesture gesture, Phrase what, String tool, double minutes, @Absent Phrase check, String caution) {
         return new TaskSteps.Said(
-                what, tool, "", minutes, null, check == null ? List.of() : List.of(check), caution, false);
+                gesture, what, tool, "", minutes, null, check == null ? List.of() : List.of(check), caution, false);
     }
 
     /** What goes into a batch by its recipe, weighed out; empty: nobody has said one. */
@@ -76,6 +78,7 @@ final class InsideSteps {
         String by =
                 batch == null ? "" : recipe(batch).map(r -> " by " + r.label()).orElse("");
         return List.of(said(
+                Gesture.BAKE,
                 Phrase.of(
                         "Bake {} of cake{} in {} tins, {} deep: each layer is trimmed to {}.",
                         Quantity.mass(grams(tier, Filled.Use.CAKE)),
@@ -99,6 +102,7 @@ final class InsideSteps {
         double share = minutes / 3;
         filled(tier, Filled.Use.GRIP)
                 .ifPresent(grip -> steps.add(said(
+                        Gesture.SPREAD,
                         Phrase.of(
                                 "Spread {} of {} on its board, comb it to {} and set the first layer into it.",
                                 Quantity.mass(grip.grams()),
@@ -117,6 +121,7 @@ final class InsideSteps {
         if (filling.isPresent()) {
             int between = layers.count() - 1;
             steps.add(said(
+                    Gesture.LIFT,
                     Phrase.of(
                             "Stack {} layers{}, with {} of {} in each of {} gaps, {} thick.",
                             Quantity.count(layers.count()),
@@ -131,6 +136,7 @@ final class InsideSteps {
                     ""));
         } else {
             steps.add(said(
+                    Gesture.LIFT,
                     Phrase.of("Set the layer on its board{}.", Quantity.text(soaked)),
                     "serrated knife, brush",
                     share,
@@ -138,6 +144,7 @@ final class InsideSteps {
                     ""));
         }
         steps.add(said(
+                Gesture.MEASURE,
                 Phrase.of("Press it level to {}, by a spirit level both ways.", Quantity.length(tier.height())),
                 "spirit level",
                 minutes - steps.size() * share,
@@ -181,6 +188,7 @@ final class InsideSteps {
                 switch (coat.edged(outermost)) {
                     case DRAWN ->
                         said(
+                                Gesture.SCRAPE,
                                 Phrase.of(
                                         "Draw the chilled lip of {} in over the top with a hot, dry scraper, from outside in.",
                                         Quantity.length(TableWork.lip(tier, coat, outermost))),
@@ -190,6 +198,7 @@ final class InsideSteps {
                                 "A scraper out of boiling water burns: hold it by a cloth, and dry it.");
                     case CUT ->
                         said(
+                                Gesture.CUT,
                                 Phrase.of(
                                         "Cut the chilled lip of {} off level with a long knife, flat on the top.",
                                         Quantity.length(TableWork.lip(tier, coat, outermost))),
@@ -199,6 +208,7 @@ final class InsideSteps {
                                 "The knife goes away from the hand that turns the cake.");
                     default ->
                         said(
+                                Gesture.PEEL,
                                 Phrase.of(
                                         "{} the top board off with a warm knife and fill the gaps.",
                                         Quantity.text("Free")),

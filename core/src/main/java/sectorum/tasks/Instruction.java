@@ -4,6 +4,7 @@ import java.util.List;
 import sectorum.days.Task;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
+import sectorum.technique.Gesture;
 import sectorum.technique.Making;
 
 /**
@@ -12,6 +13,7 @@ import sectorum.technique.Making;
  * @param task the task it belongs to, as the days name it
  * @param name the task's name
  * @param number among all steps, from 1
+ * @param gesture what the hand does
  * @param joint what it is stuck with; empty: nothing
  * @param pause how long it is left alone after; absent: not at all
  * @param checks what to look at before going on; none: nothing in particular
@@ -26,6 +28,7 @@ public record Instruction(
         String tier,
         String about,
         int number,
+        Gesture gesture,
         Phrase what,
         String tool,
         String joint,
@@ -37,7 +40,7 @@ public record Instruction(
         List<String> guard) {
     Instruction then(Making.Pause rest) {
         return new Instruction(
-                task, name, kind, tier, about, number, what, tool, joint, minutes, rest, checks, caution, lasting,
-                guard);
+                task, name, kind, tier, about, number, gesture, what, tool, joint, minutes, rest, checks, caution,
+                lasting, guard);
     }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import sectorum.days.Dependency;
 import sectorum.days.OrderTasks;
 import sectorum.days.Task;
@@ -25,17 +26,41 @@ public final class Instructions {
         tasks.forEach(t -> byId.put(t.id(), t));
     }
 
-    /** @param tasks in the order in which they are done */
+    /** Of what is still to be done. @param tasks in the order in which they are done */
     public static List<Instruction> of(Plan plan, StackWorkup worked, Worktop top, Tape tape, List<Task> tasks) {
+        return of(plan, worked, top, tape, tasks, task -> !task.done());
+    }
+
+    /** Of the whole work, done or not. @param tasks in the order in which they are done */
+    public static List<Instruction> all(Plan plan, StackWorkup worked, Worktop top, Tape tape, List<Task> tasks) {
+        return of(plan, worked, top, tape, tasks, task -> true);
+    }
+
+    private static List<Instruction> of(
+            Plan plan, StackWorkup worked, Worktop top, Tape tape, List<Task> tasks, Predicate<Task> told) {
         Instructions made = new Instructions(tasks);
         TaskSteps steps = new TaskSteps(plan, worked, top, tape);
-        for (Task task : tasks) {
-            if (!task.done()) {
-                steps.of(task).forEach(said -> made.add(task, said));
-                made.rest(task);
+        tasks.stream().filter(told).forEach(task -> {
+            steps.of(task).forEach(said -> made.add(task, said));
+            made.rest(task);
+        });
+        return List.copyOf(made.all);
+    }
+
+    /** The names of all tasks that come before one, those that come first before those that need them. */
+    public static Set<String> before(Task task, Map<String, Task> byId) {
+        Set<String> before = new LinkedHashSet<>();
+        gather(task, byId, new HashSet<>(), before);
+        return before;
+    }
+
+    private static void gather(Task task, Map<String, Task> byId, Set<String> seen, Set<String> before) {
+        for (Dependency need : task.needs()) {
+            if (byId.containsKey(need.task()) && seen.add(need.task())) {
+                gather(byId.get(need.task()), byId, seen, before);
+                before.add(need.task());
             }
         }
-        return List.copyOf(made.all);
     }
 
     /** The tasks of an order so that each comes after what it needs. */
@@ -68,6 +93,7 @@ public final class Instructions {
                 t.tier(),
                 t.about(),
                 all.size() + 1,
+                said.gesture(),
                 said.what(),
                 said.tool(),
                 said.joint(),
@@ -96,20 +122,11 @@ public final class Instructions {
     }
 
     private List<String> open(Task last) {
-        Set<String> open = new LinkedHashSet<>();
-        collect(last, new HashSet<>(), open);
-        return List.copyOf(open);
-    }
-
-    private void collect(Task task, Set<String> seen, Set<String> open) {
-        for (Dependency need : task.needs()) {
-            Task before = byId.get(need.task());
-            if (before != null && seen.add(before.id())) {
-                collect(before, seen, open);
-                if (!before.done()) {
-                    open.add(before.name());
-                }
-            }
-        }
+        return before(last, byId).stream()
+                .map(byId::get)
+                .filter(t -> !t.done())
+                .map(Task::name)
+                .distinct()
+                .toList();
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.build.Build;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
+import sectorum.technique.Gesture;
 import sectorum.technique.Making;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
@@ -30,6 +31,7 @@ final class LastLook {
             }
         }
         return new TaskSteps.Said(
+                Gesture.LOOK,
                 Phrase.of(
                         "Look at the joins at the back, the level, dust and shine, from the front and from above;"
                                 + " count {} things that come out again.",

@@ -14,6 +14,7 @@ import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
 import sectorum.plan.Plan;
 import sectorum.plan.Stick;
+import sectorum.technique.Gesture;
 import sectorum.technique.Making;
 import sectorum.tier.StackWorkup;
 
@@ -46,9 +47,17 @@ final class PieceSteps {
         return said;
     }
 
-    private void add(Task t, Phrase what, String tool, @Absent Phrase check, String caution) {
+    private void add(Task t, Gesture gesture, Phrase what, String tool, @Absent Phrase check, String caution) {
         said.add(new TaskSteps.Said(
-                what, tool, "", t.minutes(), null, check == null ? List.of() : List.of(check), caution, false));
+                gesture,
+                what,
+                tool,
+                "",
+                t.minutes(),
+                null,
+                check == null ? List.of() : List.of(check),
+                caution,
+                false));
     }
 
     private OwnPiece piece(String id) {
@@ -73,6 +82,7 @@ final class PieceSteps {
                 p.material() != null && p.material().isHot() ? HOT : p.sticks().kind() == Stick.WIRE ? WIRE : "";
         add(
                 t,
+                Gesture.SHAPE,
                 Phrase.of(
                         "Make {} × {}: {} wide, {} high, {} thick, of {}; dry {}.",
                         Quantity.count(p.count()),
@@ -99,6 +109,7 @@ final class PieceSteps {
         double told = Math.max(1e-9, stage.minutes());
         for (Making.Step step : stage.steps()) {
             said.add(new TaskSteps.Said(
+                    step.gesture(),
                     step.what(),
                     step.tool(),
                     "",
@@ -118,6 +129,7 @@ final class PieceSteps {
         boolean plain = p.made() == PieceKind.OWN;
         add(
                 t,
+                picked ? Gesture.INSERT : Gesture.STICK,
                 plain
                         ? Phrase.of(
                                 "Put {} × {} on, {} {} in each, {} deep.",

@@ -17,6 +17,7 @@ import sectorum.plan.Coat;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.technique.Gesture;
 import sectorum.technique.Making;
 import sectorum.tier.Marking;
 import sectorum.tier.StackWorkup;
@@ -48,6 +49,7 @@ final class TaskSteps {
 
     /** One step of a task; see {@link Instruction}. */
     record Said(
+            Gesture gesture,
             Phrase what,
             String tool,
             String joint,
@@ -57,11 +59,12 @@ final class TaskSteps {
             String caution,
             boolean lasting) {}
 
-    private void add(Phrase what, String tool, @Absent Phrase check, String caution) {
-        add(what, tool, "", minutes, null, check, caution);
+    private void add(Gesture gesture, Phrase what, String tool, @Absent Phrase check, String caution) {
+        add(gesture, what, tool, "", minutes, null, check, caution);
     }
 
     private void add(
+            Gesture gesture,
             Phrase what,
             String tool,
             String joint,
@@ -69,8 +72,8 @@ final class TaskSteps {
             @Absent Making.Pause pause,
             @Absent Phrase check,
             String caution) {
-        said.add(
-                new Said(what, tool, joint, taking, pause, check == null ? List.of() : List.of(check), caution, false));
+        said.add(new Said(
+                gesture, what, tool, joint, taking, pause, check == null ? List.of() : List.of(check), caution, false));
     }
 
     List<Said> of(Task t) {
@@ -81,6 +84,7 @@ final class TaskSteps {
             case KNEAD -> knead(t);
             case BOARD ->
                 add(
+                        Gesture.ROLL,
                         Phrase.of(
                                 "Roll the paste to {} and cover the board of {} to its edge.",
                                 Quantity.length(plan.made().base().thickness()),
@@ -97,7 +101,7 @@ final class TaskSteps {
             case MEASURE -> measure(t);
             case DRESS -> dress(t);
             case INSPECT -> said.add(LastLook.of(worked, build, minutes));
-            case OWN -> add(Phrase.of("{}", Quantity.text(t.name())), "", null, "");
+            case OWN -> add(Gesture.LOOK, Phrase.of("{}", Quantity.text(t.name())), "", null, "");
         }
         return List.copyOf(said);
     }
@@ -121,6 +125,7 @@ final class TaskSteps {
             }
             String verb = b.material().isKneaded() ? "Knead" : "Mix";
             add(
+                    Gesture.WEIGH,
                     Phrase.of(
                             verb + " {} of {} in {}{}.",
                             Quantity.mass(b.parts().kneaded()),
@@ -183,7 +188,14 @@ final class TaskSteps {
                                 Quantity.length(c.lid().width()),
                                 Quantity.length(c.lid().height()));
         };
-        add(what, c.laid() == Coat.Laid.SPREAD ? "palette knife, scraper" : "roller, smoothers, knife", check, "");
+        add(
+                c.laid() == Coat.Laid.SPREAD
+                        ? Gesture.SPREAD
+                        : c.laid() == Coat.Laid.STRIP ? Gesture.WRAP : Gesture.ROLL,
+                what,
+                c.laid() == Coat.Laid.SPREAD ? "palette knife, scraper" : "roller, smoothers, knife",
+                check,
+                "");
     }
 
     private Build.Standing standing(Task t) {
@@ -196,6 +208,7 @@ final class TaskSteps {
     private void dowels(Task t) {
         Build.Standing s = standing(t);
         add(
+                Gesture.INSERT,
                 Phrase.of(
                         "Cut {} dowels to {} and press them in through the seat template, from the front round.",
                         Quantity.count(s.dowels().size()),
@@ -226,7 +239,7 @@ final class TaskSteps {
                         Quantity.length(ledge.back()),
                         Quantity.length(ledge.left()),
                         Quantity.length(ledge.right()));
-        add(what, "lifter, spirit level, tape", check, t.pairs() > 1 ? TWO : "");
+        add(Gesture.LIFT, what, "lifter, spirit level, tape", check, t.pairs() > 1 ? TWO : "");
     }
 
     /** The tape first, then each division by the way chosen for it. */
@@ -235,6 +248,7 @@ final class TaskSteps {
         List<DivisionSpec> specs = tier(t).divisions();
         double share = (double) t.minutes() / (1 + specs.size());
         add(
+                Gesture.MEASURE,
                 Phrase.of(
                         "Tape the foot: {} is planned; and the height: {}. Mark the front.",
                         Quantity.length(w.form().foot().mm()),
@@ -249,6 +263,7 @@ final class TaskSteps {
             TierWorkup.Divided d = w.divisions().get(i);
             int n = d.count();
             add(
+                    Gesture.MARK,
                     Marking.said(specs.get(i), d, w.form().foot().mm(), tape),
                     specs.get(i).marked().tools(),
                     "",
@@ -282,6 +297,7 @@ final class TaskSteps {
                 checks.add(closing(t, worn));
             }
             said.add(new Said(
+                    step.gesture(),
                     step.what(),
                     step.tool(),
                     last ? joint : "",

@@ -40,6 +40,7 @@ final class ArtMaking {
 
     private static void scribed(DressingBuilder work, ArtShape shape, int many, Quantity times) {
         work.step(
+                        Gesture.MARK,
                         Phrase.of("Lay the prick sheet on {} times and prick along its lines.", times),
                         "prick sheet, pricker",
                         Rate.SCRIBED_METRE.minutes(2 * many * shape.outline() / 1000))
@@ -51,6 +52,7 @@ final class ArtMaking {
     private static void rubbed(DressingBuilder work, ArtShape shape, int many, Quantity times) {
         work.turn(Phrase.of("{} drawn on the paper's face; its face lies on the cake.", times))
                 .step(
+                        Gesture.TRACE,
                         Phrase.of(
                                 "Trace the mirrored sheet on {} papers with an edible pencil or paint, on the side that goes to the cake.",
                                 times),
@@ -58,6 +60,7 @@ final class ArtMaking {
                         Rate.SCRIBED_METRE.minutes(2 * many * shape.outline() / 1000))
                 .check("Read in a mirror it is right, {} times.", times)
                 .step(
+                        Gesture.BRUSH,
                         Phrase.of("Lay its face to the dry covering and rub {} through, without moving it.", times),
                         "smooth tool, tape",
                         Rate.PRESSED.minutes(6.0 * many));
@@ -80,6 +83,7 @@ final class ArtMaking {
         work.tool(ThingKind.STENCIL, "high", shape.height(), 5)
                 .adhesive(Adhesive.ITSELF)
                 .step(
+                        Gesture.SCRAPE,
                         Phrase.of(
                                 "Pin the stencil into the seams, scrape {} colours through it one after the other and lift it straight"
                                         + " off, {} times.",
@@ -106,6 +110,7 @@ final class ArtMaking {
         work.tool(ThingKind.NOZZLE, "nozzle", set.nozzle(), Math.max(0.5, set.nozzle() / 4))
                 .adhesive(Adhesive.ITSELF)
                 .step(
+                        Gesture.PIPE,
                         Phrase.of(
                                 "Pipe {} of line, {} times, along its pricked outline; what must hold alone is gone over twice.",
                                 Quantity.length(length / many),
@@ -151,11 +156,13 @@ final class ArtMaking {
         work.tool(ThingKind.NOZZLE, "nozzle", set.nozzle(), Math.max(0.5, set.nozzle() / 4))
                 .adhesive(Adhesive.ITSELF)
                 .step(
+                        Gesture.PIPE,
                         Phrase.of("Pipe the outlines, {} in all.", Quantity.length(length)),
                         "bag, plain nozzle",
                         Rate.PIPED_METRE.minutes(length / 1000));
         for (int p = 1; p <= set.passes(); p++) {
             work.step(
+                    Gesture.FLOOD,
                     Phrase.of(
                             "Flood {} parts to {}, pass {}, those that do not touch first.",
                             Quantity.count((long) many * shape.parts().size()),
@@ -192,6 +199,7 @@ final class ArtMaking {
                         "{} traced on paper; its face lies on the cake to rub the outline through.",
                         Quantity.count(many)))
                 .step(
+                        Gesture.BRUSH,
                         Phrase.of(
                                 "Rub the outline through, mix {} of paint and fill {} parts, the lightest colour first.",
                                 Quantity.volume(ml),
@@ -259,6 +267,7 @@ final class ArtMaking {
         };
         work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.CUT,
                         Phrase.of(
                                 "Roll to {} and cut {} pieces round their cards, colour by colour.",
                                 Quantity.length(set.thick()),
@@ -268,7 +277,11 @@ final class ArtMaking {
                         null,
                         Cautions.BLADE)
                 .check("{} pieces lie numbered.", all)
-                .step(Phrase.of(goes, all), "soft brush, tweezers", Rate.PEARL.minutes((double) many * pieces))
+                .step(
+                        Gesture.STICK,
+                        Phrase.of(goes, all),
+                        "soft brush, tweezers",
+                        Rate.PEARL.minutes((double) many * pieces))
                 .check("No gap shows between {} pieces.", all);
     }
 }

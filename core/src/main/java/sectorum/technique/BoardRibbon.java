@@ -97,6 +97,7 @@ final class BoardRibbon implements Technique {
         return work.comesOut("ribbon", 1)
                 .adhesive(Adhesive.GLUE)
                 .step(
+                        Gesture.WRAP,
                         Phrase.of(
                                 "Cut {} of ribbon {} wide; fix it with double-sided tape under the edge or dots of glue, from"
                                         + " the back round, its end over its beginning.",

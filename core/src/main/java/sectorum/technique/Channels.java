@@ -155,6 +155,7 @@ final class Channels implements Technique {
             work.tool(ThingKind.ROD, "wide", set.wide(), 1)
                     .soft()
                     .step(
+                            Gesture.PRESS,
                             Phrase.of(
                                     "Press {} channels with a rod of {} while the covering is soft, {}.",
                                     Quantity.count(lines),
@@ -177,6 +178,7 @@ final class Channels implements Technique {
                         set.material().spare()));
         work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Cut {} strips {} wide and set them upright, {}.",
                                 Quantity.count(lines),

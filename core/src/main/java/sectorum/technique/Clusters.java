@@ -319,6 +319,7 @@ final class Clusters implements Everywhere {
         }
         work.adhesive(kind.adhesive)
                 .step(
+                        Gesture.SORT,
                         Phrase.of(
                                 wired
                                         ? "Lay {} out by size, tape each wire and give each its pick: {} picks."
@@ -332,6 +333,7 @@ final class Clusters implements Everywhere {
                         wired ? Cautions.WIRES : "")
                 .check("{} sizes, counted.", Quantity.count(sizes.size()))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Set the largest first and the smaller between them, {} in all, none pressed into another, {}.",
                                 Quantity.count(n),
@@ -342,6 +344,7 @@ final class Clusters implements Everywhere {
                         kind.caution);
         if (leaves > 0) {
             work.step(
+                            Gesture.STICK,
                             Phrase.of(
                                     "Last, fill what gaps there are with leaves: {} are ready.",
                                     Quantity.count(leaves)),

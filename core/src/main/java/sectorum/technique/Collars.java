@@ -296,6 +296,7 @@ final class Collars implements Technique {
         work.adhesive(set.kind().adhesive);
         if (!set.kind().isEaten()) {
             work.step(
+                            Gesture.WRAP,
                             Phrase.of(
                                     "Cut acetate {} long and {} high, lay it round the chilled tier and tape its tab of {} at the"
                                             + " back.",
@@ -306,6 +307,7 @@ final class Collars implements Technique {
                             6)
                     .check("It stands upright all round and touches everywhere.")
                     .step(
+                            Gesture.PEEL,
                             Phrase.of("Take the acetate off, {} of it, once what it keeps in shape is firm.", whole),
                             "scalpel",
                             6,
@@ -316,6 +318,7 @@ final class Collars implements Technique {
         if (set.kind().isPoured()) {
             // The acetate is peeled before the cake leaves: whoever cuts it never sees it.
             work.step(
+                            Gesture.TRACE,
                             Phrase.of(
                                     set.share() < 1
                                             ? "Pipe the pattern over its sheet on {} of acetate, {} long and {} high, its lines {}."
@@ -330,6 +333,7 @@ final class Collars implements Technique {
                             "")
                     .check("{} of it bend and do not run.", whole)
                     .step(
+                            Gesture.WRAP,
                             Phrase.of(
                                     set.isClosed()
                                             ? "Wrap it round from the front, {} of lap at the back."
@@ -339,7 +343,13 @@ final class Collars implements Technique {
                             6.0 * set.parts(),
                             new Making.Pause(5, 30, Storage.FRIDGE, "in the fridge, until it lets go of the acetate"),
                             "")
-                    .step(Phrase.of("Peel the acetate off, {} of it.", whole), "scalpel", 6, null, Cautions.BLADE)
+                    .step(
+                            Gesture.PEEL,
+                            Phrase.of("Peel the acetate off, {} of it.", whole),
+                            "scalpel",
+                            6,
+                            null,
+                            Cautions.BLADE)
                     .check(
                             set.isClosed()
                                     ? "The pattern meets itself at the back, and nothing is broken."
@@ -347,6 +357,7 @@ final class Collars implements Technique {
             return;
         }
         work.step(
+                        Gesture.SPREAD,
                         Phrase.of(
                                 "Spread it into its mat, {} by {}, and scrape it level.", whole, Quantity.length(high)),
                         "lace mat, scraper",
@@ -354,6 +365,7 @@ final class Collars implements Technique {
                         new Making.Pause(480, 960, Storage.ROOM, "overnight, until it lets go"),
                         "")
                 .step(
+                        Gesture.WRAP,
                         Phrase.of(
                                 "Peel it, mist the side and lay it round, {} of lap at the back.",
                                 Quantity.length(set.lapped())),

@@ -254,6 +254,7 @@ final class Combed implements Technique {
                 .adhesive(Adhesive.ITSELF)
                 .turn(Phrase.of("{} of icing lie on the acetate; wrapped, the filled face touches the tier.", long_))
                 .step(
+                        Gesture.SPREAD,
                         Phrase.of(
                                 "Spread the ground on {} of acetate, {} deep and level.",
                                 long_,
@@ -261,6 +262,7 @@ final class Combed implements Technique {
                         "acetate, palette knife, two strips as a gauge",
                         Rate.COLLAR_STRIPE.minutes(6))
                 .step(
+                        Gesture.SCRAPE,
                         Phrase.of(
                                 "Draw the comb through it, {}: it leaves a film of {} on the acetate.",
                                 Quantity.text(set.run().words),
@@ -270,12 +272,14 @@ final class Combed implements Technique {
                         FlatCoat.FIRMED,
                         "")
                 .step(
+                        Gesture.SPREAD,
                         Phrase.of("Fill the grooves of {} stripes and scrape them level.", Quantity.count(stripes)),
                         "bags, scraper",
                         Rate.COLLAR_STRIPE.minutes(stripes))
                 .check("{} stripes, none has run into the next.", Quantity.count(stripes));
         FlatCoat.wrapped(work, Quantity.text(stripes + " stripes"), set.deep(), set.tab());
         work.step(
+                Gesture.SCRAPE,
                 Phrase.of("Scrape the film of {} off until the stripes are sharp.", Quantity.length(set.film())),
                 "scraper, hot and dry",
                 Rate.COLLAR_STRIPE.minutes(4));

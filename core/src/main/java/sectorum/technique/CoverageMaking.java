@@ -76,6 +76,7 @@ final class CoverageMaking {
         boolean dab = sheet && set.size() <= DAB_MM;
         work.adhesive(dab ? Adhesive.GLUE : set.material().adhesive())
                 .step(
+                        Gesture.CUT,
                         Phrase.of(
                                 sheet
                                         ? "Colour the sheets dry, punch {} pieces and lay them in {} piles by colour and size."
@@ -86,6 +87,7 @@ final class CoverageMaking {
                         Rate.COVER_PIECE.minutes(n) / 2)
                 .check("{} piles, spares with them.", Quantity.count(piles))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 (set.isBent()
                                                 ? "Bend {} pieces a little and stick each by its middle, "
@@ -102,6 +104,7 @@ final class CoverageMaking {
                 .check("At half the height {} pieces are used.", Quantity.count(n / 2));
         if (kept > 0) {
             work.step(
+                            Gesture.STICK,
                             Phrase.of("Last, fill what gaps there are: {} are in reserve.", Quantity.count(kept)),
                             "tweezers",
                             Rate.MARK.minutes(kept))

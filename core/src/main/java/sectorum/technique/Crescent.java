@@ -180,6 +180,7 @@ final class Crescent implements Technique {
         }
         work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.MARK,
                         Phrase.of(
                                 "Mark {} places at {} above the foot.",
                                 Quantity.count(lower.count()),
@@ -187,6 +188,7 @@ final class Crescent implements Technique {
                         "tape, pricker",
                         Rate.MARK.minutes(lower.count()))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Roll the paste to {}, cut {} crescents round the card and set them, {}.",
                                 Quantity.length(set.thickness()),

@@ -292,12 +292,14 @@ final class DiagonalRuns implements Technique {
             DressingBuilder work, Settings set, int n, TreeMap<Bag, Integer> runs, double slanted, double grams) {
         work.adhesive(Adhesive.ITSELF)
                 .step(
+                        Gesture.MARK,
                         Phrase.of(
                                 "Mark {} places at the foot and at the top, and lean the card between.",
                                 Quantity.count(n)),
                         "tape, card, pricker",
                         Rate.MARK.minutes(n))
                 .step(
+                        Gesture.WEIGH,
                         Phrase.of(
                                 "Fill {} bags, one for each colour with its nozzle, {} in all.",
                                 Quantity.count(runs.size()),
@@ -305,6 +307,7 @@ final class DiagonalRuns implements Technique {
                         "bags, nozzles",
                         Rate.MARK.minutes(runs.size()))
                 .step(
+                        Gesture.PIPE,
                         Phrase.of("Pipe {} runs from the foot up, {}.", Quantity.count(n), Quantity.text(work.order())),
                         "turntable, damp cloth",
                         Rate.PIPED_METRE.minutes(n * slanted / 1000))

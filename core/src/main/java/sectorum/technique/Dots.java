@@ -241,6 +241,7 @@ final class Dots implements Everywhere {
         }
         work.adhesive(material.adhesive())
                 .step(
+                        Gesture.MARK,
                         set.where() == Where.STREWN
                                 ? Phrase.of(
                                         "Strew {} evenly, as in the swatch, {}.",
@@ -253,6 +254,7 @@ final class Dots implements Everywhere {
                         "prick card, pricker",
                         set.where() == Where.STREWN ? 0 : Rate.PRICK.minutes(dots))
                 .step(
+                        Gesture.STICK,
                         Phrase.of("Set {} dots.", Quantity.count(dots)),
                         set.made() == Made.PIPED ? "bag, plain nozzle" : "fine brush",
                         rate.minutes(dots),

@@ -54,6 +54,7 @@ final class DrapeMaking {
         work.powder(set.stiffened() ? Powder.SOFT.close() : 0)
                 .adhesive(set.material().adhesive())
                 .step(
+                        Gesture.MARK,
                         Phrase.of(
                                 "Mark {} places at {} above the foot, and the lowest point {} under them; the lowest strip's edge"
                                         + " hangs {} below the marks.",
@@ -65,6 +66,7 @@ final class DrapeMaking {
                         Rate.MARK.minutes(2.0 * swags))
                 .check("{} marks are at one height, seen from the side.", Quantity.count(swags))
                 .step(
+                        Gesture.CUT,
                         Phrase.of(
                                 set.fold() == Strip.Fold.FOLDED
                                         ? "Cut {} strips {} wide and fold the top edge down, showing {}."
@@ -77,6 +79,7 @@ final class DrapeMaking {
                         null,
                         Cautions.BLADE)
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Hang them from the lowest up, {}. In every swag trim the {} end first, in the next the"
                                         + " other, or one side looks deeper. Water only where paste will cover it.",
@@ -88,6 +91,7 @@ final class DrapeMaking {
         if (set.ends() == Strip.Ends.UPRIGHT) {
             int first = (swags + 1) / 2;
             work.step(
+                            Gesture.LOOK,
                             Phrase.of(
                                     "Of the swags {} have their {} end trimmed first and {} the other.",
                                     Quantity.count(first),

@@ -305,12 +305,13 @@ final class DressingBuilder {
         return this;
     }
 
-    DressingBuilder step(Phrase what, String tool, double minutes) {
-        return step(what, tool, minutes, null, "");
+    DressingBuilder step(Gesture gesture, Phrase what, String tool, double minutes) {
+        return step(gesture, what, tool, minutes, null, "");
     }
 
-    DressingBuilder step(Phrase what, String tool, double minutes, @Absent Making.Pause pause, String caution) {
-        steps.add(new Making.Step(what, tool, minutes, pause, null, caution, false, soft));
+    DressingBuilder step(
+            Gesture gesture, Phrase what, String tool, double minutes, @Absent Making.Pause pause, String caution) {
+        steps.add(new Making.Step(gesture, what, tool, minutes, pause, null, caution, false, soft));
         return this;
     }
 

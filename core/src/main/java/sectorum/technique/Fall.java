@@ -268,6 +268,7 @@ final class Fall implements Technique {
         boolean piped = set.kind().isPiped();
         work.adhesive(set.kind().material.adhesive())
                 .step(
+                        Gesture.MARK,
                         Phrase.of(
                                 "Scribe the edges of the fall: {} wide at the foot, {} at the top.",
                                 Quantity.length(set.lower()),
@@ -275,6 +276,7 @@ final class Fall implements Technique {
                         "scriber, card",
                         Rate.SCRIBED_METRE.minutes(2 * place.zone().height() / 1000))
                 .step(
+                        Gesture.PIPE,
                         Phrase.of(
                                 piped
                                         ? "Pipe {} rows from the foot up, {} in all, the largest first; rest the hand between bags."

@@ -320,6 +320,7 @@ final class Finishing implements Everywhere {
         String doing = set.kind().doing();
         work.adhesive(Adhesive.NONE)
                 .step(
+                        Gesture.BRUSH,
                         Phrase.of(
                                 first
                                         + (first.isEmpty()

@@ -39,8 +39,9 @@ final class FlatCoat {
      */
     static void wrapped(DressingBuilder work, Quantity made, double deep, double tab) {
         work.unstacked()
-                .step(Phrase.of("Firm it, {} deep.", Quantity.length(deep)), "freezer", 1, FIRMED, "")
+                .step(Gesture.CHILL, Phrase.of("Firm it, {} deep.", Quantity.length(deep)), "freezer", 1, FIRMED, "")
                 .step(
+                        Gesture.WRAP,
                         Phrase.of(
                                 "Mist the chilled coat, wrap it round at once from the front, the tab of {} at the back, and"
                                         + " press it on.",
@@ -49,7 +50,11 @@ final class FlatCoat {
                         8,
                         new Making.Pause(15, 30, Storage.FRIDGE, "in the fridge, before it is peeled"),
                         "")
-                .step(Phrase.of("Peel it, fill the pockets of {} and trim the seam.", made), "scraper, small bag", 12)
+                .step(
+                        Gesture.PEEL,
+                        Phrase.of("Peel it, fill the pockets of {} and trim the seam.", made),
+                        "scraper, small bag",
+                        12)
                 .check("{}, and the seam is at the back.", made);
     }
 }

@@ -114,6 +114,7 @@ final class FoldedGrid implements Technique {
         work.handle(new Handle("up", "First row", Handle.Way.UP, -1 / Math.max(4, high), 0, 6, grips));
         judge(work, set, wide, high);
         return work.step(
+                        Gesture.MARK,
                         Phrase.of(
                                 "Cut a band of {} by {}, fold it {} times round and {} times up, wrap it and prick the {}"
                                         + " crossings through.",

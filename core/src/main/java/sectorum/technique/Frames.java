@@ -363,6 +363,7 @@ final class Frames implements Technique {
                 .adhesive(Adhesive.ITSELF)
                 .soft()
                 .step(
+                        Gesture.PRESS,
                         Phrase.of(
                                 "While the covering is soft, press {} shapes, {}.",
                                 Quantity.count(frames),
@@ -373,6 +374,7 @@ final class Frames implements Technique {
                 .firm();
         if (set.inside() == Inside.FLOODED) {
             work.step(
+                            Gesture.FLOOD,
                             Phrase.of(
                                     "Pipe the innermost line of {} shapes and flood them, {} deep.",
                                     Quantity.count(frames),
@@ -386,6 +388,7 @@ final class Frames implements Technique {
         double minutes = Rate.PIPED_METRE.minutes(frames * line / 1000)
                 + (beads > 0 ? Rate.PIPED_PIECE.minutes((double) frames * beads) : 0);
         work.step(
+                        Gesture.PIPE,
                         Phrase.of(
                                 "Pipe {} rounds on each, the outermost last with {} of nozzle, the others with {}.",
                                 Quantity.count(rounds),

@@ -202,11 +202,13 @@ final class Garland implements Everywhere {
         }
         work.adhesive(set.isDried() ? Adhesive.ROYAL : element.adhesive())
                 .step(
+                        Gesture.MARK,
                         Phrase.of("Scribe {} curves round the scallop.", Quantity.count(hung.count())),
                         "scallop, scriber",
                         Rate.SCRIBED_METRE.minutes(hung.total() / 1000))
                 .check("{} curves meet at the back.", Quantity.count(hung.count()))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Set {} along them, {} a swag, {}.",
                                 Quantity.count(many),

@@ -194,6 +194,7 @@ final class GatheredCircles implements Everywhere {
         int n = colours.length;
         work.adhesive(Adhesive.ITSELF)
                 .step(
+                        Gesture.CUT,
                         Phrase.of(
                                 "Cut {} circles and lay them in {} piles by colour; pinch each in its middle so that its rim"
                                         + " stands.",
@@ -203,6 +204,7 @@ final class GatheredCircles implements Everywhere {
                         Rate.GATHERED.minutes(n) / 2)
                 .check("{} piles, spares with them.", Quantity.count(piles.size()))
                 .step(
+                        Gesture.SPREAD,
                         Phrase.of(
                                 "Spread {} of icing {} thick and leave it coarse.",
                                 Quantity.mass(icing),
@@ -210,6 +212,7 @@ final class GatheredCircles implements Everywhere {
                         "palette knife",
                         Rate.COATED_DM2.minutes(place.area() / 10_000))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "While it is soft press {} circles in by their pinched middles, the outermost row first, close"
                                         + " together, {}.",

@@ -224,6 +224,7 @@ final class Honeycomb implements Technique {
         if (set.made() == Made.PRESSED) {
             work.soft()
                     .step(
+                            Gesture.PRESS,
                             Phrase.of(
                                     "While the covering is soft, press {} cells with the hexagon or along the card, {}.",
                                     Quantity.count(cells),
@@ -248,6 +249,7 @@ final class Honeycomb implements Technique {
         }
         work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Cut {} cells and lay them row by row from the lowest, {}.",
                                 Quantity.count(cells),

@@ -242,6 +242,7 @@ final class Jabot implements Technique {
         work.adhesive(set.material().adhesive())
                 .tool(ThingKind.ROD, "rod", set.rod(), 0.5)
                 .step(
+                        Gesture.CUT,
                         Phrase.of(
                                 "Cut {} patterns, {} wide and {} long, and turn in a hem of {} at both sides.",
                                 Quantity.count(n),
@@ -253,6 +254,7 @@ final class Jabot implements Technique {
                         null,
                         Cautions.BLADE)
                 .step(
+                        Gesture.SHAPE,
                         Phrase.of(
                                 set.pleats() % 2 == 1
                                         ? "Lay the paste over {} rods of {}, all beneath it, the middle one under the point; press"
@@ -267,6 +269,7 @@ final class Jabot implements Technique {
                         new Making.Pause(2, 10, Storage.ROOM, "on the table, until the pleats hold"),
                         Cautions.RODS)
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Set one on each of {} joins at {} above the foot, {}.",
                                 Quantity.count(n),

@@ -273,6 +273,7 @@ final class KnittedRopes implements Technique {
                                 + " they were laid shows.",
                         Quantity.count(panels)))
                 .step(
+                        Gesture.ROLL,
                         Phrase.of(
                                 "Extrude {} strands of {} and twist them in pairs, half of them to the right and half to the"
                                         + " left.",
@@ -281,6 +282,7 @@ final class KnittedRopes implements Technique {
                         "extruder",
                         Rate.TWISTED_ROPE.minutes(n))
                 .step(
+                        Gesture.SORT,
                         Phrase.of(
                                 "Lay them on greased paper over the sheet, right and left in turn, in {} panels, and cut the"
                                         + " lower edge straight.",
@@ -289,6 +291,7 @@ final class KnittedRopes implements Technique {
                         panels * 4.0)
                 .check("Right and left in turn in all {} panels, no strand missing.", Quantity.count(panels))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Lay the second greased sheet on each of {} panels, turn it over and peel the first; put the"
                                         + " flattened table side against the tier and peel the second.",
@@ -298,6 +301,7 @@ final class KnittedRopes implements Technique {
                         new Making.Pause(10, 20, Storage.ROOM, "on the tier, before it is trimmed"),
                         "")
                 .step(
+                        Gesture.CUT,
                         Phrase.of("Trim the top at {}.", Quantity.length(high)),
                         "sharp blade",
                         panels * 2.0,
@@ -312,6 +316,7 @@ final class KnittedRopes implements Technique {
     private static void inset(DressingBuilder work, Settings set) {
         if (set.inset() != Inset.NONE) {
             work.step(
+                    Gesture.CUT,
                     Phrase.of(
                             "Cut the inset of {} out round its card, now that the sheet has set.",
                             Quantity.length(set.across())),

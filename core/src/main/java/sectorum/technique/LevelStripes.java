@@ -129,18 +129,21 @@ final class LevelStripes implements Technique {
                 .tool(ThingKind.COMB, "comb", set.comb(), 0.5)
                 .soft()
                 .step(
+                        Gesture.SCRAPE,
                         Phrase.of("Comb the coat with a pitch of {}, level all round.", Quantity.length(set.comb())),
                         "comb, turntable",
                         10)
                 .check("Grooves of {} meet themselves all round.", Quantity.length(set.comb()))
                 .firm()
                 .step(
+                        Gesture.CHILL,
                         Phrase.of("Chill it so that the grooves hold, {} stripes.", Quantity.count(set.stripes())),
                         "freezer",
                         1,
                         new Making.Pause(15, 15, Storage.FREEZER, "in the freezer, never longer"),
                         "")
                 .step(
+                        Gesture.PIPE,
                         Phrase.of(
                                 "Pipe {} stripes into the grooves colour by colour and scrape them flush.",
                                 Quantity.count(set.stripes())),
@@ -150,6 +153,7 @@ final class LevelStripes implements Technique {
                                 10, 20, Storage.FREEZER, "in the freezer, not longer, before it is scraped again"),
                         Cautions.HEATED)
                 .step(
+                        Gesture.SCRAPE,
                         Phrase.of(
                                 "Scrape {} stripes once more, until they stand clean.", Quantity.count(set.stripes())),
                         "scraper, turntable",

@@ -90,6 +90,7 @@ public record Making(
     /**
      * One step.
      *
+     * @param gesture what the hand does
      * @param tool what it is done with
      * @param minutes how long hands are busy
      * @param pause how long it is left alone after, where it must be
@@ -99,6 +100,7 @@ public record Making(
      * @param soft whether it is done within the hour after the covering, while that is soft (craft 1)
      */
     public record Step(
+            Gesture gesture,
             Phrase what,
             String tool,
             double minutes,
@@ -108,21 +110,21 @@ public record Making(
             boolean lasting,
             boolean soft) {
         /** One that is nothing but done. */
-        public static Step of(Phrase what, String tool, double minutes) {
-            return new Step(what, tool, minutes, null, null, "", false, false);
+        public static Step of(Gesture gesture, Phrase what, String tool, double minutes) {
+            return new Step(gesture, what, tool, minutes, null, null, "", false, false);
         }
 
         Step checked(Phrase looked) {
-            return new Step(what, tool, minutes, pause, looked, caution, lasting, soft);
+            return new Step(gesture, what, tool, minutes, pause, looked, caution, lasting, soft);
         }
 
         /** The same in so many minutes. */
         public Step taking(double other) {
-            return new Step(what, tool, other, pause, check, caution, lasting, soft);
+            return new Step(gesture, what, tool, other, pause, check, caution, lasting, soft);
         }
 
         Step asLasting() {
-            return new Step(what, tool, minutes, pause, check, caution, true, soft);
+            return new Step(gesture, what, tool, minutes, pause, check, caution, true, soft);
         }
     }
 

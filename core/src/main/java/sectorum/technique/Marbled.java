@@ -181,6 +181,7 @@ final class Marbled implements Technique {
                 .layer(Phrase.of("wrapped, its open face to the cake; peeled, {} show", Quantity.text("the veins")))
                 .turn(Phrase.of("{} of icing lie on the acetate; wrapped, the icing touches the tier.", made))
                 .step(
+                        Gesture.TRACE,
                         Phrase.of(
                                 "On acetate {} long and a little higher than the tier, paint the veins of {} colours first.",
                                 made,
@@ -188,6 +189,7 @@ final class Marbled implements Technique {
                         "acetate, brush, small bags",
                         Rate.COLLAR_STRIPE.minutes((double) set.veins() * Math.max(1, colours - 1)))
                 .step(
+                        Gesture.SPREAD,
                         Phrase.of("Spread the ground over them to {} in all, level.", Quantity.length(set.deep())),
                         "palette knife, two strips as a gauge",
                         Rate.COLLAR_STRIPE.minutes(6))

@@ -26,6 +26,7 @@ final class PanelMaking {
                 : new Making.Pause(120, 720, Storage.ROOM, "flat, until they stand");
         work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.CUT,
                         Phrase.of(made, Quantity.length(set.thick()), Quantity.count(n)),
                         poured ? "palette knife, parchment, ruler" : "roller, ruler, wheel cutter",
                         Rate.CUT_PIECE.minutes(n + (double) parted),
@@ -34,6 +35,7 @@ final class PanelMaking {
                 .check("{} whole ones and their spares; large first, small cannot be made big.", Quantity.count(n));
         if (set.window().isOpen()) {
             work.step(
+                            Gesture.CUT,
                             Phrase.of(
                                     "Lay those of the front side by side as they will be and cut the window of {} × {} along its"
                                             + " card; number them.",
@@ -47,6 +49,7 @@ final class PanelMaking {
         }
         if (set.bed() == PanelSet.Bed.BEDDED) {
             work.step(
+                    Gesture.SPREAD,
                     Phrase.of("Spread {} of icing where they stand.", Quantity.mass(icing)),
                     "palette knife",
                     Rate.UPRIGHT_LINE.minutes(1));
@@ -55,6 +58,7 @@ final class PanelMaking {
                 ? "Lay {} panels row by row from the foot, each row lapping {} over the one below, {}; joints over middles"
                 : "Stand {} panels up, each lapping {} over the last, {}; the first is lifted for the last";
         work.step(
+                        Gesture.STICK,
                         Phrase.of(
                                 goes + (bent ? ". Bend each to the side while it still bends, and hold it." : "."),
                                 Quantity.count(n),

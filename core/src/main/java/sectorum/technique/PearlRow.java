@@ -161,6 +161,7 @@ final class PearlRow implements Everywhere {
                         Material.PEARL.ball(set.diameter())));
         work.adhesive(Adhesive.HOLLOW)
                 .step(
+                        Gesture.PRESS,
                         Phrase.of(
                                 "Press {} hollows with a ball tool, the first row {} {}, {}.",
                                 Quantity.count(total),
@@ -174,6 +175,7 @@ final class PearlRow implements Everywhere {
                         "{} hollows, and the last is as far from the first as from its neighbour.",
                         Quantity.count(total))
                 .step(
+                        Gesture.STICK,
                         Phrase.of("Set {} pearls, each with a dot of glue.", Quantity.count(total)),
                         "fine brush, tweezers",
                         Rate.PEARL.minutes(total) / 2,

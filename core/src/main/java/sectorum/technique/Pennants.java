@@ -285,10 +285,12 @@ final class Pennants implements Technique {
         work.used(set.material(), 0, 0, set.material().line(total, set.cord()), total)
                 .adhesive(set.material().adhesive())
                 .step(
+                        Gesture.MARK,
                         Phrase.of("Mark {} swags and their lowest points.", Quantity.count(hung.count())),
                         "tape, scallop, pricker",
                         Rate.MARK.minutes(2.0 * hung.count()))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Extrude {} of line and hang {} a swag.",
                                 Quantity.length(total),
@@ -297,6 +299,7 @@ final class Pennants implements Technique {
                         Rate.EXTRUDED_METRE.minutes(total / 1000))
                 .check("{} lines hang alike.", Quantity.count(hung.count()))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Roll the paste to {}, cut squares and cut them corner to corner; {} flags, in each swag"
                                         + " from the middle outwards, {}.",

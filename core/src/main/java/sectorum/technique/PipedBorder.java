@@ -127,6 +127,7 @@ final class PipedBorder implements Everywhere {
                         grams));
         work.adhesive(sectorum.material.Adhesive.ITSELF)
                 .step(
+                        Gesture.PIPE,
                         Phrase.of(
                                 place.isClosed()
                                         ? "Pipe {} with one every {}, from the back round to the back."

@@ -301,6 +301,7 @@ final class Piping implements Everywhere {
                 .adhesive(Adhesive.ITSELF)
                 .figure("Nozzle wiped", Quantity.count(wiped))
                 .step(
+                        Gesture.WEIGH,
                         Phrase.of(
                                 set.isShaded(place)
                                         ? "Stroke the shades side by side into {} bags, {} in each; without a nozzle snip where"
@@ -313,6 +314,7 @@ final class Piping implements Everywhere {
                         "bags, " + set.form().nozzle + " nozzle",
                         Rate.MARK.minutes(bags))
                 .step(
+                        Gesture.PIPE,
                         Phrase.of(
                                 "Pipe {} rows from the foot or the rim on, {}; rest the hand a minute at each of {} bags, wipe"
                                         + " the nozzle {} times.",

@@ -167,6 +167,7 @@ final class PressMat implements Technique {
         }
         return work.soft()
                 .step(
+                        Gesture.PRESS,
                         Phrase.of(
                                 "Within the hour after covering, press {} repeats from the front to both sides.",
                                 Quantity.count(n)),

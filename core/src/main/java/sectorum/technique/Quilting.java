@@ -330,6 +330,7 @@ final class Quilting implements Technique {
     private static void make(DressingBuilder work, int n, Settings set, double length, int pearls, double angle) {
         work.soft()
                 .step(
+                        Gesture.PRESS,
                         Phrase.of(
                                 "While the covering is soft, press {} lines of {} with the quilting wheel along the card, at {} one"
                                         + " way, then the other, {}.",
@@ -356,6 +357,7 @@ final class Quilting implements Technique {
             work.adhesive(Adhesive.HOLLOW)
                     .firm()
                     .step(
+                            Gesture.PRESS,
                             Phrase.of("Press {} hollows and set a pearl in each.", Quantity.count(pearls)),
                             "ball tool, fine brush",
                             Rate.PEARL.minutes(pearls),

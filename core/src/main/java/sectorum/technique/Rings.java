@@ -130,6 +130,7 @@ final class Rings implements Technique {
         return work.tool(ThingKind.CUTTER, "across", set.across(), 1)
                 .soft()
                 .step(
+                        Gesture.PRESS,
                         Phrase.of(
                                 "While the covering is soft, press {} shapes, {}.",
                                 Quantity.count(pressed),

@@ -44,6 +44,7 @@ final class RuffleMaking {
         boolean sheet = !set.material().sheets().isEmpty();
         work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.CUT,
                         Phrase.of(
                                 (set.cut() == RuffleRows.Cut.TORN ? "Tear" : "Cut") + " {} strips {} high{}.",
                                 Quantity.count(strips),
@@ -56,6 +57,7 @@ final class RuffleMaking {
                         Rate.CUT_PIECE.minutes(strips))
                 .check("{} rows of strips lie ready by their colour.", Quantity.count(rows.size()))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 set.edge() == RuffleRows.Edge.UP
                                         ? "Stick the {} rows from the top down, each by its lower edge, the free edge up; the"

@@ -232,6 +232,7 @@ final class Squares implements Technique {
         if (set.laid() == Laid.LINES) {
             work.soft()
                     .step(
+                            Gesture.PRESS,
                             Phrase.of(
                                     "Press {} upright lines and {} level ones, every {}.",
                                     Quantity.count(n),
@@ -245,6 +246,7 @@ final class Squares implements Technique {
         }
         work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.MARK,
                         Phrase.of(
                                 "Mark {} columns and {} rows with the prick card.",
                                 Quantity.count(n),
@@ -253,6 +255,7 @@ final class Squares implements Technique {
                         Rate.PRICK.minutes((double) n * set.rows()))
                 .check("The last of {} columns is as wide as the first.", Quantity.count(n))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Cut {} squares and lay them from the foot up, {}.",
                                 Quantity.count(pieces),

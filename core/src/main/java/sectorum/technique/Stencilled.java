@@ -286,6 +286,7 @@ final class Stencilled implements Technique {
         work.tool(ThingKind.STENCIL, "high", set.high(), 2).adhesive(Adhesive.ITSELF);
         if (!set.isFlat()) {
             work.step(
+                            Gesture.SCRAPE,
                             Phrase.of(
                                     "On the firm coat scrape {} motifs through the stencil, held still, and lift it straight off.",
                                     Quantity.count(many)),
@@ -300,6 +301,7 @@ final class Stencilled implements Technique {
                 .layer(Phrase.of("wrapped and peeled: {} show", Quantity.text("the motifs")))
                 .turn(Phrase.of("{} of pattern lie on the acetate; wrapped, the open face touches the tier.", long_))
                 .step(
+                        Gesture.TRACE,
                         Phrase.of(
                                 "On {} of acetate over its sheet, drawn mirrored, scrape {} motifs through the stencil.",
                                 long_,
@@ -309,6 +311,7 @@ final class Stencilled implements Technique {
                         FlatCoat.FIRMED,
                         "")
                 .step(
+                        Gesture.SPREAD,
                         Phrase.of("Spread the ground over them to {} in all, level.", Quantity.length(set.deep())),
                         "palette knife, two strips as a gauge",
                         Rate.COLLAR_STRIPE.minutes(6))

@@ -172,6 +172,7 @@ final class Strewing implements Everywhere {
         }
         return work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.STREW,
                         Phrase.of(
                                 "Weigh {} of {} and press or strew it on by the handful, over a tray, {}.",
                                 Quantity.mass(grams),

@@ -189,6 +189,7 @@ final class SwagLine implements Technique {
 
     private static void make(DressingBuilder work, Settings set, int swags, double total, DressingContext place) {
         work.step(
+                Gesture.MARK,
                 Phrase.of(
                         "Mark {} places at {} above the foot and the middle of each section, {}.",
                         Quantity.count(swags),
@@ -198,6 +199,7 @@ final class SwagLine implements Technique {
                 Rate.MARK.minutes(2.0 * swags));
         if (set.made() == Made.SCRIBED) {
             work.step(
+                            Gesture.MARK,
                             Phrase.of("Scribe {} curves round the scallop.", Quantity.count(swags)),
                             "scallop, scriber",
                             Rate.SCRIBED_METRE.minutes(total / 1000))
@@ -217,6 +219,7 @@ final class SwagLine implements Technique {
         }
         work.adhesive(set.made().material.adhesive())
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Hang {} strings {} thick, the deepest first, {}.",
                                 Quantity.count(lines),

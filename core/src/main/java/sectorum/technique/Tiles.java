@@ -278,6 +278,7 @@ final class Tiles implements Technique {
         if (set.laid() == Laid.PRESSED) {
             work.soft();
             work.step(
+                            Gesture.PRESS,
                             Phrase.of(
                                     "While the covering is soft press the joints of {} flags with a straight edge, the"
                                             + " middle ones first.",
@@ -302,11 +303,13 @@ final class Tiles implements Technique {
         long cut = flags.stream().filter(f -> !f.isWhole()).count();
         work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.CUT,
                         Phrase.of("Cut {} flags and let them firm until they keep their edges.", Quantity.count(n)),
                         "ruler, wheel cutter",
                         Rate.CUT_PIECE.minutes(n))
                 .check("{} piles by colour, spares with them.", Quantity.count(piles.size()))
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Lay them from the middle of the front outwards, {} between them; cut {} at the rim in place.",
                                 Quantity.length(set.joint()),

@@ -173,6 +173,7 @@ final class UprightStripes implements Technique {
                                 + " shows.",
                         Quantity.count(stripes)))
                 .step(
+                        Gesture.TRACE,
                         Phrase.of(
                                 "Lay the collar of {} over its sheet, mirrored, and pipe {} stripes side by side.",
                                 Quantity.length(around + set.tab()),

@@ -23,11 +23,13 @@ final class WeaveMaking {
         work.adhesive(set.made().material.adhesive());
         if (set.laid() == BasketWeave.Laid.ROWS) {
             work.step(
+                            Gesture.STICK,
                             Phrase.of("Mark {} stakes with the gauge and set them upright.", Quantity.count(stakes)),
                             upright,
                             standing)
                     .check("{} stakes upright, every space alike by the gauge.", Quantity.count(stakes))
                     .step(
+                            Gesture.STICK,
                             Phrase.of(
                                     "Weave {} rows from the foot up, {} pieces over every second stake, the next row over"
                                             + " the others.",
@@ -42,6 +44,7 @@ final class WeaveMaking {
         int first = stakes / 2 * ((rows + 1) / 2);
         double share = pieces > 0 ? (double) first / pieces : 0;
         work.step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Mark {} stakes with the gauge. Set the first group, every second one, and leave the two at"
                                         + " the back open at one edge.",
@@ -49,6 +52,7 @@ final class WeaveMaking {
                         upright,
                         standing / 2)
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Bridge every second space of the first group, {} pieces from the foot up, their ends {} beyond"
                                         + " what will show.",
@@ -60,10 +64,12 @@ final class WeaveMaking {
                         caution)
                 .check("{} ends lie so that the next stakes cover them.", Quantity.count(2L * first))
                 .step(
+                        Gesture.STICK,
                         Phrase.of("Set the other {} stakes over the ends.", Quantity.count(stakes - stakes / 2)),
                         upright,
                         standing / 2)
                 .step(
+                        Gesture.STICK,
                         Phrase.of(
                                 "Bridge the other spaces, {} pieces, and slip the last ends under the open stakes at the back;"
                                         + " then press those down.",

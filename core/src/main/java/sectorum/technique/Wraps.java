@@ -348,6 +348,7 @@ final class Wraps implements Technique {
         };
         work.adhesive(set.material().adhesive())
                 .step(
+                        Gesture.ROLL,
                         Phrase.of(
                                 set.paste() == Paste.MARBLED
                                         ? "Fold what is left of each colour together a few times; roll {} sheets to {} and {}."
@@ -359,6 +360,7 @@ final class Wraps implements Technique {
                         Rate.CUT_PIECE.minutes(parts))
                 .check("{} sheets lie ready, the highest uppermost.", Quantity.count(parts))
                 .step(
+                        Gesture.WRAP,
                         Phrase.of(
                                 "Wrap the highest first, from the back, and each lower one over it; laps of {} away from the"
                                         + " front.",

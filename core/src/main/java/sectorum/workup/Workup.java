@@ -60,6 +60,11 @@ import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWork;
 import sectorum.tier.TierWorkup;
 import sectorum.tier.WaysToMark;
+import sectorum.turntable.BenchStep;
+import sectorum.turntable.BenchSteps;
+import sectorum.turntable.CoverUp;
+import sectorum.turntable.CoverUps;
+import sectorum.turntable.Fault;
 
 /** Everything that follows from a plan: the front over all that computes it. Every function is pure. */
 public final class Workup {
@@ -149,6 +154,10 @@ public final class Workup {
      */
     public static List<Instruction> instructions(
             Plan plan, StackWorkup worked, Worktop top, Tape tape, OrderTasks order, @Absent Days days) {
+        return Instructions.of(plan.cut(), worked, top, tape, inOrder(order, days));
+    }
+
+    private static List<Task> inOrder(OrderTasks order, @Absent Days days) {
         List<Task> tasks = new ArrayList<>(Instructions.inOrder(order));
         if (days != null) {
             List<String> ids = days.items().stream()
@@ -157,7 +166,18 @@ public final class Workup {
                     .toList();
             tasks.sort(java.util.Comparator.comparingInt(t -> ids.indexOf(t.id())));
         }
-        return Instructions.of(plan.cut(), worked, top, tape, tasks);
+        return tasks;
+    }
+
+    /** Every step as the turntable shows it, in the order in which it is done. */
+    public static List<BenchStep> turntable(
+            Plan plan, StackWorkup worked, Worktop top, Bench bench, OrderTasks order, @Absent Days days) {
+        return BenchSteps.of(plan.cut(), worked, top, order, inOrder(order, days), bench);
+    }
+
+    /** What hides a fault; see {@link CoverUps}. */
+    public static CoverUp.Offers coverUps(Plan plan, Fault fault, Bench bench, Stock stock, @Absent Boolean mirrored) {
+        return CoverUps.of(plan.cut(), fault, bench, stock, mirrored);
     }
 
     /** What goes with the cake. */

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.bench.Bench;
+import sectorum.divide.Evenness;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Refused;
 import sectorum.plan.Plan;
@@ -36,7 +37,10 @@ class QuestionTest {
                 p -> new TrayRequest(p, tier, null, marks, null),
                 p -> new BuildRequest(p, null),
                 PiecesRequest::new,
-                p -> new PieceTrayRequest(p, null));
+                p -> new PieceTrayRequest(p, null),
+                p -> new PlacesRequest(p, tier, marks, null, null, null),
+                p -> new EvennessRequest(
+                        p, tier, marks, new Evenness.Pressed(0, 900, List.of(400.0, 500.0), null), null));
     }
 
     @ParameterizedTest
@@ -48,9 +52,9 @@ class QuestionTest {
     }
 
     @Test
-    void everyQuestionButTheTypedLengthIsOfAPlan() {
+    void everyQuestionButTheTypedLengthAndTheJournalIsOfAPlan() {
         assertThat(ofAPlan().map(asked -> asked.apply(PLAN).getClass()))
-                .hasSize(Question.class.getPermittedSubclasses().length - 1);
+                .hasSize(Question.class.getPermittedSubclasses().length - 2);
     }
 
     @Test

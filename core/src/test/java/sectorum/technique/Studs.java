@@ -95,6 +95,7 @@ final class Studs implements Technique {
                         Spare.USUAL));
         return work.adhesive(Material.GUM.adhesive())
                 .step(
+                        Gesture.STICK,
                         Phrase.of("Cut {} studs and set them, {}.", Quantity.count(n), Quantity.text(work.order())),
                         "round cutter, soft brush",
                         Rate.CUT_PIECE.minutes(n))

@@ -72,6 +72,7 @@ final class WaferRow implements Technique {
                 .cut(Phrase.of("Strip"), Material.WAFER, THICK_MM, 0, strip, strips, Material.WAFER.spare())
                 .adhesive(Material.WAFER.adhesive())
                 .step(
+                        Gesture.STICK,
                         Phrase.of("Cut {} strips and set them round the foot.", Quantity.count(strips)),
                         "knife, ruler",
                         Rate.CUT_PIECE.minutes(strips))

@@ -26,7 +26,7 @@ import sectorum.tasks.Instruction;
 class MarkingTest {
     private static final Press PRESS = new Press(60, 20, 0);
 
-    private static DivisionSpec marked(int n, Way way) {
+    static DivisionSpec marked(int n, Way way) {
         return new DivisionSpec(
                 "marks",
                 n,

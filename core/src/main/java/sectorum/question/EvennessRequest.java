@@ -1,0 +1,92 @@
+package sectorum.question;
+
+import java.util.ArrayList;
+import java.util.List;
+import sectorum.bench.Bench;
+import sectorum.divide.Compare;
+import sectorum.divide.Division;
+import sectorum.divide.Evenness;
+import sectorum.measure.Absent;
+import sectorum.measure.Given;
+import sectorum.outline.Along;
+import sectorum.plan.Plan;
+import sectorum.plan.Tier;
+import sectorum.tier.DivisionWork;
+import sectorum.tier.WaysToMark;
+
+/** How even a division came out, read off a photograph of the side from the front. */
+public record EvennessRequest(
+        Plan plan,
+        String tier,
+        String division,
+        Evenness.Pressed pressed,
+        @Absent Bench bench) implements Question<EvennessRequest.Found> {
+    public EvennessRequest {
+        Given.in("plan", plan);
+        Given.in("pressed", pressed);
+        bench = Bench.orUsual(bench);
+    }
+
+    /**
+     * What the photograph says.
+     *
+     * @param distance of the camera from the tier's axis, mm
+     * @param planned what a section was to be, in the mean, mm
+     * @param ordinary the middle one of those that tell, mm; absent: none tells
+     */
+    public record Found(
+            double distance, double planned, @Absent Double ordinary, List<Judged> sections) {
+        public Found {
+            sections = List.copyOf(sections);
+        }
+    }
+
+    /**
+     * One section of it.
+     *
+     * @param number of the section that it is by its place, from 1
+     * @param ends where it ends, as read on the tape from the back seam, mm
+     * @param looks beside the ordinary one; absent: it is too unsure to say
+     */
+    public record Judged(
+            int number,
+            double width,
+            double doubt,
+            boolean tells,
+            double ends,
+            @Absent Compare looks) {}
+
+    @Override
+    public Found answer(Tiers tiers) {
+        Tier side = plan.cut().tier(tier);
+        Division planned = DivisionWork.closing(
+                WaysToMark.spec(side, division), side, side.side().outline());
+        Evenness seen = Evenness.of(planned.outline(), pressed);
+        List<Double> telling = seen.sections().stream()
+                .filter(Evenness.Seen::tells)
+                .map(Evenness.Seen::width)
+                .sorted()
+                .toList();
+        Double ordinary = telling.isEmpty() ? null : telling.get(telling.size() / 2);
+        List<Judged> judged = new ArrayList<>();
+        for (Evenness.Seen s : seen.sections()) {
+            Along middle = Along.of(s.from() + s.width() / 2, planned.around());
+            int nearest = 0;
+            for (int k = 1; k < planned.count(); k++) {
+                if (planned.middle(k).distance(middle) < planned.middle(nearest).distance(middle)) {
+                    nearest = k;
+                }
+            }
+            judged.add(new Judged(
+                    nearest + 1,
+                    s.width(),
+                    s.doubt(),
+                    s.tells(),
+                    bench.tape()
+                            .read(Along.of(s.from() + s.width(), planned.around())
+                                    .s()),
+                    s.tells() ? Compare.of(s.width(), ordinary) : null));
+        }
+        return new Found(seen.distance(), planned.around() / planned.count(), ordinary, judged);
+    }
+}
