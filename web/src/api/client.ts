@@ -299,6 +299,18 @@ export const api = {
     ),
   takePicture: async (id: number): Promise<void> =>
     void (await http.DELETE('/api/pictures/{id}', of({ id }))),
+  benchSteps: (id: number, plan: Plan) => got(http.POST('/api/turntable/steps', { body: { id, plan } })),
+  places: (body: Schemas['PlacesRequest']) =>
+    near('PlacesRequest', body, () => got(http.POST('/api/turntable/places', { body }))),
+  benchState: (body: Schemas['BenchStateRequest']) =>
+    near('BenchStateRequest', body, () => got(http.POST('/api/turntable/state', { body }))),
+  evenness: (body: Schemas['EvennessRequest']) =>
+    near('EvennessRequest', body, () => got(http.POST('/api/turntable/evenness', { body }))),
+  coverUps: (body: Schemas['FaultRequest']) => got(http.POST('/api/turntable/cover-ups', { body })),
+  journal: (id: number, after: number) =>
+    got(http.GET('/api/plans/{id}/journal', { params: { path: { id }, query: { after } } })),
+  sendLines: (id: number, lines: readonly Schemas['Entry'][], after: number) =>
+    got(http.POST('/api/plans/{id}/journal', { ...of({ id }), body: { lines: [...lines], after } })),
   /** The workup of the tiers named, or of all. */
   workup: (plan: Plan, bench: Bench, only?: string[]) => {
     const body = only === undefined ? { plan, bench } : { plan, bench, only };

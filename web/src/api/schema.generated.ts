@@ -180,6 +180,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/turntable/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["steps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/turntable/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["state"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/turntable/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["places"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/turntable/evenness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["evenness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/turntable/cover-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["coverUps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tray": {
         parameters: {
             query?: never;
@@ -349,7 +429,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["steps"];
+        post: operations["steps_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -494,6 +574,22 @@ export interface paths {
         get: operations["list_2"];
         put?: never;
         post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["journal"];
+        put?: never;
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -964,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/file": {
         parameters: {
             query?: never;
@@ -1036,6 +1148,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["length"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/here": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["here"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2094,6 +2222,8 @@ export interface components {
             ledges: number[];
         };
         Step: {
+            /** @enum {string} */
+            gesture: "measure" | "mark" | "weigh" | "bake" | "roll" | "cut" | "shape" | "sort" | "trace" | "press" | "pipe" | "flood" | "pour" | "wrap" | "strew" | "brush" | "spread" | "scrape" | "chill" | "peel" | "insert" | "lift" | "stick" | "look";
             what: components["schemas"]["Phrase"];
             tool: string;
             /** Format: double */
@@ -2565,6 +2695,227 @@ export interface components {
             rehearsal?: components["schemas"]["Rehearsal"];
             advice: components["schemas"]["Phrase"];
         };
+        InTime: {
+            /** Format: int64 */
+            id?: number;
+            plan: components["schemas"]["Plan"];
+        };
+        BenchStep: {
+            key: components["schemas"]["StepKey"];
+            told: components["schemas"]["Instruction"];
+            division: string;
+            one: string;
+            many: string;
+            window?: components["schemas"]["Window"];
+            late: components["schemas"]["Remedy"][];
+        };
+        Instruction: {
+            task: string;
+            name: string;
+            /** @enum {string} */
+            kind: "piece" | "knead" | "board" | "bake" | "fill" | "coat" | "edge" | "cover" | "dowel" | "stack" | "measure" | "dress" | "place" | "inspect" | "own";
+            tier: string;
+            about: string;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            gesture: "measure" | "mark" | "weigh" | "bake" | "roll" | "cut" | "shape" | "sort" | "trace" | "press" | "pipe" | "flood" | "pour" | "wrap" | "strew" | "brush" | "spread" | "scrape" | "chill" | "peel" | "insert" | "lift" | "stick" | "look";
+            what: components["schemas"]["Phrase"];
+            tool: string;
+            joint: string;
+            /** Format: double */
+            minutes: number;
+            pause?: components["schemas"]["Pause"];
+            checks: components["schemas"]["Phrase"][];
+            caution: string;
+            lasting: boolean;
+            guard: string[];
+        };
+        Remedy: {
+            what: components["schemas"]["Phrase"];
+            /** Format: double */
+            minutes: number;
+            tier: string;
+            about: string;
+            mend?: components["schemas"]["Mend"];
+        };
+        StepKey: {
+            id: string;
+            task: string;
+            /** Format: int32 */
+            count: number;
+            before: string[];
+            done: boolean;
+        };
+        Window: {
+            /** Format: double */
+            early: number;
+            /** Format: double */
+            late?: number;
+            /** @enum {string} */
+            storage?: "room" | "former" | "fridge" | "freezer";
+        };
+        BenchStateRequest: {
+            steps: components["schemas"]["StepKey"][];
+            journal: components["schemas"]["KeptEntry"][];
+        };
+        Entry: {
+            id: string;
+            device: string;
+            who: string;
+            /** Format: int64 */
+            at: number;
+            /** Format: int64 */
+            seen: number;
+            /** @enum {string} */
+            kind: "tick" | "count" | "skip" | "undo" | "timer" | "stop" | "reading" | "note" | "settled";
+            step: string;
+            /** Format: double */
+            amount: number;
+            about: string;
+            window?: components["schemas"]["Window"];
+        };
+        KeptEntry: {
+            entry: components["schemas"]["Entry"];
+            /** Format: int64 */
+            place: number;
+        };
+        BenchState: {
+            steps: components["schemas"]["StepState"][];
+            timers: components["schemas"]["Timer"][];
+            lines: components["schemas"]["Entry"][];
+            next?: string;
+        };
+        StepState: {
+            id: string;
+            /** @enum {string} */
+            progress: "open" | "begun" | "done" | "skipped";
+            /** Format: int32 */
+            count: number;
+            last?: components["schemas"]["Entry"];
+            apart: components["schemas"]["Entry"][];
+            undo: string;
+            open: string[];
+        };
+        Timer: {
+            id: string;
+            step: string;
+            name: string;
+            /** @enum {string} */
+            storage: "room" | "former" | "fridge" | "freezer";
+            /** Format: int64 */
+            from: number;
+            /** Format: int64 */
+            early: number;
+            /** Format: int64 */
+            late?: number;
+            /** Format: int64 */
+            stopped?: number;
+        };
+        PlacesRequest: {
+            plan: components["schemas"]["Plan"];
+            tier: string;
+            division?: string;
+            dressing?: string;
+            /** @enum {string} */
+            sequence?: "tape" | "alternate" | "round";
+            bench?: components["schemas"]["Bench"];
+        };
+        Place: {
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            surface: "side" | "top" | "ledge" | "board" | "inner";
+            /** Format: double */
+            s: number;
+            /** Format: double */
+            z: number;
+            /** Format: double */
+            tape: number;
+            /** Format: double */
+            turn: number;
+            rows: number[];
+        };
+        EvennessRequest: {
+            plan: components["schemas"]["Plan"];
+            tier: string;
+            division: string;
+            pressed: components["schemas"]["Pointed"];
+            bench?: components["schemas"]["Bench"];
+        };
+        Pointed: {
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            right: number;
+            marks: number[];
+            /** Format: double */
+            lens?: number;
+        };
+        Found: {
+            /** Format: double */
+            distance: number;
+            /** Format: double */
+            planned: number;
+            /** Format: double */
+            ordinary?: number;
+            sections: components["schemas"]["Judged"][];
+        };
+        Judged: {
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            doubt: number;
+            tells: boolean;
+            /** Format: double */
+            ends: number;
+            /** @enum {string} */
+            looks?: "unnoticed" | "shows" | "plain";
+        };
+        Fault: {
+            /** @enum {string} */
+            kind: "gap" | "bruise" | "tear" | "broken";
+            tier: string;
+            /** Format: double */
+            s: number;
+            /** Format: double */
+            z: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
+        FaultRequest: {
+            plan: components["schemas"]["Plan"];
+            fault: components["schemas"]["Fault"];
+            mirrored?: boolean;
+        };
+        CoverUp: {
+            what: components["schemas"]["Phrase"];
+            own: boolean;
+            /** Format: double */
+            covered: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            minutes: number;
+            lacking: components["schemas"]["Lacking"][];
+            dressings: components["schemas"]["Dressing"][];
+            pieces: components["schemas"]["OwnPiece"][];
+        };
+        Lacking: {
+            name: string;
+            colour: string;
+            /** Format: double */
+            amount: number;
+        };
+        Offers: {
+            balance: boolean;
+            why?: components["schemas"]["Phrase"];
+            offers: components["schemas"]["CoverUp"][];
+        };
         TrayRequest: {
             plan: components["schemas"]["Plan"];
             tier: string;
@@ -2657,31 +3008,6 @@ export interface components {
             /** Format: double */
             off: number;
             said: string;
-        };
-        InTime: {
-            /** Format: int64 */
-            id?: number;
-            plan: components["schemas"]["Plan"];
-        };
-        Instruction: {
-            task: string;
-            name: string;
-            /** @enum {string} */
-            kind: "piece" | "knead" | "board" | "bake" | "fill" | "coat" | "edge" | "cover" | "dowel" | "stack" | "measure" | "dress" | "place" | "inspect" | "own";
-            tier: string;
-            about: string;
-            /** Format: int32 */
-            number: number;
-            what: components["schemas"]["Phrase"];
-            tool: string;
-            joint: string;
-            /** Format: double */
-            minutes: number;
-            pause?: components["schemas"]["Pause"];
-            checks: components["schemas"]["Phrase"][];
-            caution: string;
-            lasting: boolean;
-            guard: string[];
         };
         RescueRequest: {
             plan: components["schemas"]["Plan"];
@@ -2783,6 +3109,19 @@ export interface components {
             /** Format: int32 */
             height: number;
         };
+        Lines: {
+            lines: components["schemas"]["Entry"][];
+            /** Format: int64 */
+            after: number;
+        };
+        Journal: {
+            /** Format: int64 */
+            now: number;
+            /** Format: int32 */
+            revision: number;
+            lines: components["schemas"]["KeptEntry"][];
+            more: boolean;
+        };
         Name: {
             name: string;
         };
@@ -2871,19 +3210,6 @@ export interface components {
             dries?: components["schemas"]["Dries"];
             /** Format: double */
             waits?: number;
-        };
-        Place: {
-            tier: string;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-            /** Format: double */
-            up: number;
-            /** Format: double */
-            angle: number;
-            /** @enum {string} */
-            on: "top" | "side" | "ledge" | "hole" | "board";
         };
         Sizes: {
             width: string;
@@ -3269,6 +3595,10 @@ export interface components {
             bench: components["schemas"]["Bench"];
             workup: components["schemas"]["StackWorkup"];
         };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number;
+        };
         DeletedPlan: {
             /** Format: int64 */
             id: number;
@@ -3288,6 +3618,10 @@ export interface components {
             mm?: number;
             shown?: string;
             refused?: components["schemas"]["Phrase"];
+        };
+        Here: {
+            /** Format: int64 */
+            now: number;
         };
         InStorage: {
             name: string;
@@ -3770,6 +4104,126 @@ export interface operations {
             };
         };
     };
+    steps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchStep"][];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchStateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchState"];
+                };
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlacesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Place"][];
+                };
+            };
+        };
+    };
+    evenness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EvennessRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"];
+                };
+            };
+        };
+    };
+    coverUps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FaultRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offers"];
+                };
+            };
+        };
+    };
     tray: {
         parameters: {
             query?: never;
@@ -4030,7 +4484,7 @@ export interface operations {
             };
         };
     };
-    steps: {
+    steps_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4330,6 +4784,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Picture"];
+                };
+            };
+        };
+    };
+    journal: {
+        parameters: {
+            query?: {
+                after?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Journal"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Lines"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Journal"];
                 };
             };
         };
@@ -5066,6 +5570,28 @@ export interface operations {
             };
         };
     };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
     file_1: {
         parameters: {
             query?: never;
@@ -5190,6 +5716,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Understood"];
+                };
+            };
+        };
+    };
+    here: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Here"];
                 };
             };
         };

@@ -11,7 +11,10 @@ export type Question =
   | 'TrayRequest'
   | 'BuildRequest'
   | 'PiecesRequest'
-  | 'PieceTrayRequest';
+  | 'PieceTrayRequest'
+  | 'PlacesRequest'
+  | 'BenchStateRequest'
+  | 'EvennessRequest';
 
 /** What the module has to say: an answer, a refusal in core's words, or that it could not. */
 export type Said = { answer: unknown } | { refused: Refused } | null;

@@ -55,12 +55,12 @@ public record Evenness(double distance, List<Seen> sections) {
      * @param marks from left to right
      * @param lens the camera's focal length in px: its 35 mm equivalent over 36 times the picture's width; absent: not told
      */
-    public record Pressed(
+    public record Pointed(
             double left,
             double right,
             List<Double> marks,
             @Absent Double lens) {
-        public Pressed {
+        public Pointed {
             marks = marks == null ? List.of() : List.copyOf(marks);
             if (!(right - left >= LEAST_WIDE_PX)) {
                 throw new Refused(
@@ -115,7 +115,7 @@ public record Evenness(double distance, List<Seen> sections) {
     public record Seen(double from, double width, double doubt, boolean tells) {}
 
     /** Reads the sections off what was pressed on a tier of this outline, its front to the camera. */
-    public static Evenness of(Outline outline, Pressed pressed) {
+    public static Evenness of(Outline outline, Pointed pressed) {
         View view = new View(outline);
         double near = view.reach * NEAREST_REACH;
         view.checkOpen();
@@ -214,7 +214,7 @@ public record Evenness(double distance, List<Seen> sections) {
             return low;
         }
 
-        List<Double> places(Pressed pressed, double distance) {
+        List<Double> places(Pointed pressed, double distance) {
             int left = limb(distance, -1);
             int right = limb(distance, 1);
             double from = ray(spots.get(left), distance);
@@ -244,7 +244,7 @@ public record Evenness(double distance, List<Seen> sections) {
         }
 
         /** How far a press that is off moves each mark along the side: little in front, more and more towards a limb. */
-        List<Double> pressDoubts(Pressed pressed, double distance) {
+        List<Double> pressDoubts(Pointed pressed, double distance) {
             double px = (pressed.right() - pressed.left()) / span(distance);
             return places(pressed, distance).stream()
                     .map(s -> {

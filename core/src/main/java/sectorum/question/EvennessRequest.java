@@ -19,7 +19,7 @@ public record EvennessRequest(
         Plan plan,
         String tier,
         String division,
-        Evenness.Pressed pressed,
+        Evenness.Pointed pressed,
         @Absent Bench bench) implements Question<EvennessRequest.Found> {
     public EvennessRequest {
         Given.in("plan", plan);

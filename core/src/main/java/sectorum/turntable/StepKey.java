@@ -16,6 +16,6 @@ public record StepKey(String id, String task, int count, List<String> before, bo
     public StepKey {
         Given.in("id", id);
         Given.in("task", task);
-        before = List.copyOf(before);
+        before = Given.all("before", before);
     }
 }

@@ -39,9 +39,9 @@ class EvennessTest {
         }
     }
 
-    private static Evenness.Pressed pressed(
+    private static Evenness.Pointed pressed(
             Outline outline, Camera camera, List<Double> marks, boolean told, Random random, double sigma) {
-        return new Evenness.Pressed(
+        return new Evenness.Pointed(
                 camera.edge(outline, -1) + sigma * random.nextGaussian(),
                 camera.edge(outline, 1) + sigma * random.nextGaussian(),
                 marks.stream()
@@ -66,7 +66,7 @@ class EvennessTest {
     void farAwayARoundIsReadByTheArcsine(double share, double degrees) {
         double radius = 120;
         Outline round = Outlines.round(2 * radius, 0);
-        Evenness.Pressed pressed = new Evenness.Pressed(0, 1000, List.of(500.0, 500 + 500 * share), 99_000.0);
+        Evenness.Pointed pressed = new Evenness.Pointed(0, 1000, List.of(500.0, 500 + 500 * share), 99_000.0);
         Evenness.Seen seen = Evenness.of(round, pressed).sections().get(0);
         assertThat(seen.width()).isCloseTo(radius * Math.toRadians(degrees), within(0.6));
         assertThat(seen.from()).isCloseTo(Math.PI * radius, within(1e-3));
@@ -139,7 +139,7 @@ class EvennessTest {
             names = {"PETAL"})
     void aSideThatHidesPartOfItselfIsNotRead(OutlineKind kind) {
         Outline outline = kind.build(Values.NONE, 0);
-        assertThatThrownBy(() -> Evenness.of(outline, new Evenness.Pressed(0, 1000, List.of(400.0, 600.0), null)))
+        assertThatThrownBy(() -> Evenness.of(outline, new Evenness.Pointed(0, 1000, List.of(400.0, 600.0), null)))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("hides another");
     }
@@ -154,7 +154,7 @@ class EvennessTest {
     })
     void whatCannotBeIsRefused(double left, double right, String marks, Double lens, String said) {
         List<Double> pressed = Stream.of(marks.split(";")).map(Double::valueOf).toList();
-        assertThatThrownBy(() -> new Evenness.Pressed(left, right, pressed, lens))
+        assertThatThrownBy(() -> new Evenness.Pointed(left, right, pressed, lens))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining(said);
     }

@@ -40,7 +40,7 @@ class QuestionTest {
                 p -> new PieceTrayRequest(p, null),
                 p -> new PlacesRequest(p, tier, marks, null, null, null),
                 p -> new EvennessRequest(
-                        p, tier, marks, new Evenness.Pressed(0, 900, List.of(400.0, 500.0), null), null));
+                        p, tier, marks, new Evenness.Pointed(0, 900, List.of(400.0, 500.0), null), null));
     }
 
     @ParameterizedTest

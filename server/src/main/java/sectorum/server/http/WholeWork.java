@@ -24,6 +24,9 @@ import sectorum.tasks.Days;
 import sectorum.tasks.Instruction;
 import sectorum.tasks.LayOut;
 import sectorum.tier.StackWorkup;
+import sectorum.turntable.BenchStep;
+import sectorum.turntable.CoverUp;
+import sectorum.turntable.Fault;
 import sectorum.workup.Workup;
 
 /** All that follows from a plan, saved or not, in its workshop at this moment. */
@@ -69,6 +72,10 @@ class WholeWork {
             return Workup.price(order, top, now.stock(), settings.margin());
         }
 
+        List<BenchStep> turntable() {
+            return Workup.turntable(plan, stack, top, now.bench(), order, days);
+        }
+
         WholeOrder whole() {
             return Workup.whole(plan, stack, top, days, steps, layOut(), handover(), now.bench());
         }
@@ -94,6 +101,12 @@ class WholeWork {
                 mine,
                 Workup.instructions(plan, stack, top, tape, mine, days),
                 days);
+    }
+
+    /** What hides a fault, out of what the workshop has. */
+    CoverUp.Offers coverUps(Plan plan, Fault fault, @Absent Boolean mirrored) {
+        Orders.Now now = orders.now();
+        return Workup.coverUps(plan, fault, now.bench(), now.stock(), mirrored);
     }
 
     /** The unit that this person reads lengths in. */
