@@ -250,3 +250,36 @@ in_browser() { # class base
     -Dcheckstyle.skip -Dtest=None -Dsurefire.failIfNoSpecifiedTests=false -Dit.test="$1" \
     -Dsectorum.base="$2" >"$RUN/$1.log" 2>&1 || { tail -n 30 "$RUN/$1.log" >&2; exit 1; }
 }
+
+# The door's own certificate for an address of this machine: an authority of its own that a phone can be told to trust, and what
+# it signs. Made once for each address; the authority stays.
+door_keys() { # address, or auto
+  local address=$1 keys="$DATA/door" word tool
+  [ "$address" != auto ] || address=$(hostname -I 2>/dev/null | tr ' ' '\n' | grep -v '^127\.\|^::1$' | head -n 1)
+  [ -n "$address" ] || fail "This machine has no address in a network. Say one: ./start --lan ADDRESS"
+  mkdir -p "$keys"; chmod 700 "$keys"
+  word=$(password "$keys/password")
+  tool="$(dirname "$(readlink -f "$(command -v java)")")/keytool"
+  keytool_() { "$tool" "$@" -storepass "$word" >>"$RUN/door.log" 2>&1 || fail "The door's certificate could not be made; the whole story is in .run/door.log."; }
+  local still; still=$(find "$keys/authority.p12" -mtime -3000 2>/dev/null || true)
+  if [ -z "$still" ]; then
+    rm -f "$keys"/*.p12 "$keys"/*.crt
+    keytool_ -genkeypair -alias authority -keystore "$keys/authority.p12" -storetype PKCS12 -keyalg EC -groupname secp256r1 \
+      -dname "CN=Sectorum on $(hostname)" -ext bc:c=ca:true,pathlen:0 -ext ku:c=keyCertSign,cRLSign -validity 3650
+    keytool_ -exportcert -alias authority -keystore "$keys/authority.p12" -file "$keys/authority.crt"
+  fi
+  # A certificate is good for 398 days; it is made anew long before.
+  if [ "$(cat "$keys/address" 2>/dev/null)" != "$address" ] || [ -z "$(find "$keys/door.p12" -mtime -300 2>/dev/null || true)" ]; then
+    say "Making the door's certificate for $address (some seconds)"
+    rm -f "$keys/door.p12" "$keys/door.csr" "$keys/door.crt"
+    keytool_ -genkeypair -alias door -keystore "$keys/door.p12" -storetype PKCS12 -keyalg EC -groupname secp256r1 -dname "CN=$address" -validity 398
+    keytool_ -certreq -alias door -keystore "$keys/door.p12" -file "$keys/door.csr"
+    keytool_ -gencert -alias authority -keystore "$keys/authority.p12" -infile "$keys/door.csr" -outfile "$keys/door.crt" \
+      -ext "san=ip:$address" -ext eku=serverAuth -ext ku:c=digitalSignature -validity 398
+    keytool_ -importcert -alias authority -keystore "$keys/door.p12" -file "$keys/authority.crt" -noprompt
+    keytool_ -importcert -alias door -keystore "$keys/door.p12" -file "$keys/door.crt" -noprompt
+    rm -f "$keys/door.csr"
+    echo "$address" >"$keys/address"
+  fi
+  export SECTORUM_DOOR_ADDRESS=$address SECTORUM_DOOR_KEYS=$keys SECTORUM_DOOR_PASSWORD=$word
+}

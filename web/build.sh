@@ -20,7 +20,7 @@ if [ ! -f src/api/schema.generated.ts ] || [ "$(cat .made/openapi 2>/dev/null)" 
 fi
 # Core, compiled for the page.
 if ! cmp -s ../browser/target/module/craft.wasm src/craft/craft.wasm; then cp ../browser/target/module/craft.wasm src/craft/; fi
-sources=$(find src public index.html vite.config.ts pack.mjs package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+sources=$(find src public index.html offline.js vite.config.ts pack.mjs package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
 if [ ! -f dist/index.html ] || [ "$(cat .made/sources 2>/dev/null)" != "$sources" ]; then
   npm run --silent types
   npm run --silent build -- --logLevel warn

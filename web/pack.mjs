@@ -1,9 +1,17 @@
 // Packs what is fetched once and kept for long beside itself, as small as it gets: the server gives that to whoever takes it.
-// Then tells the sizes that matter: what comes before the first picture, and core.
+// Writes the worker for a time without a connection. Then tells the sizes that matter: what comes before the first picture, and core.
+import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
 const folder = 'dist/assets/';
+// The worker that keeps the page for a time without a connection knows every file of the build by name.
+const outside = ['favicon.svg', 'icon-192.png', 'icon-512.png', 'manifest.webmanifest'];
+const files = ['/', ...outside.map((n) => `/${n}`), ...readdirSync(folder).filter((n) => !/\.(br|gz)$/.test(n)).map((n) => `/assets/${n}`)];
+const worker = readFileSync('offline.js', 'utf8');
+const page = readFileSync('dist/index.html', 'utf8');
+const build = createHash('sha256').update(worker).update(page).update(files.join('\n')).digest('hex').slice(0, 12);
+writeFileSync('dist/sw.js', worker.replace('__BUILD__', build).replace('__FILES__', JSON.stringify(files)));
 for (const name of readdirSync(folder).filter((n) => /\.(wasm|js|css)$/.test(n))) {
   const bytes = readFileSync(folder + name);
   const packed = brotliCompressSync(bytes, {

@@ -307,6 +307,8 @@ export const api = {
   evenness: (body: Schemas['EvennessRequest']) =>
     near('EvennessRequest', body, () => got(http.POST('/api/turntable/evenness', { body }))),
   coverUps: (body: Schemas['FaultRequest']) => got(http.POST('/api/turntable/cover-ups', { body })),
+  /** A link for another device, made anew each time. */
+  door: (id: number) => got(http.POST('/api/plans/{id}/door', of({ id }))),
   journal: (id: number, after: number) =>
     got(http.GET('/api/plans/{id}/journal', { params: { path: { id }, query: { after } } })),
   sendLines: (id: number, lines: readonly Schemas['Entry'][], after: number) =>

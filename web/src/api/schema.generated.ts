@@ -596,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["door"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/copy": {
         parameters: {
             query?: never;
@@ -2821,7 +2837,7 @@ export interface components {
             sequence?: "tape" | "alternate" | "round";
             bench?: components["schemas"]["Bench"];
         };
-        Place: {
+        BenchPlace: {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
@@ -3122,6 +3138,19 @@ export interface components {
             lines: components["schemas"]["KeptEntry"][];
             more: boolean;
         };
+        Link: {
+            open: boolean;
+            url?: string;
+            /** Format: int32 */
+            minutes?: number;
+            authority?: string;
+            code?: components["schemas"]["Squares"];
+        };
+        Squares: {
+            /** Format: int32 */
+            size: number;
+            path: string;
+        };
         Name: {
             name: string;
         };
@@ -3210,6 +3239,19 @@ export interface components {
             dries?: components["schemas"]["Dries"];
             /** Format: double */
             waits?: number;
+        };
+        Place: {
+            tier: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            up: number;
+            /** Format: double */
+            angle: number;
+            /** @enum {string} */
+            on: "top" | "side" | "ledge" | "hole" | "board";
         };
         Sizes: {
             width: string;
@@ -4171,7 +4213,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Place"][];
+                    "application/json": components["schemas"]["BenchPlace"][];
                 };
             };
         };
@@ -4834,6 +4876,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Journal"];
+                };
+            };
+        };
+    };
+    door: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Link"];
                 };
             };
         };

@@ -3,12 +3,13 @@ import type { PieceWorkup, TierWorkup, Worn } from '../api/client';
 import { Button } from '../ui/button';
 import { useKept } from '../ui/kept';
 import { course } from './brush';
-import { drawBoard, drawFront, drawRising, drawTier, fitted, type Pose, widest } from './draw';
-import { drawAhead, isBehind, reaches, type Stood, stood } from './made-ahead';
-import { turned, type View } from './projection';
+import { fitted, widest } from './draw';
+import { reaches } from './made-ahead';
+import type { View } from './projection';
 import { risen } from './rise';
 import type { Shade } from './shades';
 import { reducedMotion } from './size';
+import { paintStack } from './stack';
 
 interface Props {
   tiers: readonly TierWorkup[];
@@ -60,58 +61,7 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier, pie
     ctx.setTransform(sharp, 0, 0, sharp, 0, 0);
     ctx.clearRect(0, 0, width, height);
     const place = pose();
-    let foot = place.foot;
-    const tops = new Map(tiers.map((t) => [t.id, topOf(t)]));
-    const all = stood(pieces, tops, view.current.turn);
-    /** What stands before the next tier is drawn after that. */
-    let waiting: [Stood[], Pose] | null = null;
-    /** What of the last tier stands over its edge hides the foot of the next. */
-    let before: Parameters<typeof drawRising> | null = null;
-    tiers.forEach((t, i) => {
-      const body = turned(t.form, view.current.turn);
-      const cos = Math.cos(view.current.turn);
-      const sin = Math.sin(view.current.turn);
-      const hole = t.form.hole.map((p): [number, number] => [p.x * cos + p.y * sin, p.y * cos - p.x * sin]);
-      const here = { ...place, foot };
-      if (i === 0) {
-        drawBoard(ctx, t.form, courses[i]!, here);
-        drawAhead(
-          ctx,
-          all.filter((p) => p.on === 'board' && isBehind(p)),
-          here,
-        );
-      }
-      drawTier(ctx, body, courses[i]!, here, {
-        chosen: t.id === chosen,
-        borders: t.borders,
-        hole,
-        closed: true,
-      });
-      if (i === 0) {
-        drawFront(ctx, body, here);
-      }
-      if (before) {
-        drawRising(...(before as Parameters<typeof drawRising>));
-      }
-      before = [ctx, body, courses[i]!, here, false];
-      if (waiting) {
-        drawAhead(ctx, ...waiting);
-      }
-      if (i === 0) {
-        drawAhead(
-          ctx,
-          all.filter((p) => p.on === 'board' && !isBehind(p)),
-          here,
-        );
-      }
-      const own = all.filter((p) => p.tier === t.id && p.on !== 'board');
-      drawAhead(ctx, own.filter(isBehind), here);
-      waiting = [own.filter((p) => !isBehind(p)), here];
-      foot -= body.upright * Math.cos(view.current.tilt) * place.k;
-    });
-    if (waiting) {
-      drawAhead(ctx, ...(waiting as [Stood[], Pose]));
-    }
+    paintStack(ctx, { tiers, courses, chosen, pieces }, place);
     const degrees = Math.round((view.current.turn * 180) / Math.PI);
     canvas.current.setAttribute('aria-valuenow', String(degrees));
     canvas.current.setAttribute('aria-valuetext', said(view.current));
@@ -244,11 +194,6 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier, pie
       </div>
     </div>
   );
-}
-
-/** Straight up from a tier's foot to its top: where what stands on it stands. */
-function topOf(tier: TierWorkup): number {
-  return tier.form.surfaces.find((s) => s.up > 0)?.up ?? tier.form.height.mm;
 }
 
 function normal(a: number): number {

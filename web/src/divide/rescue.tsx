@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { api, type Rescue as Found, type Offer, problemOf } from '../api/client';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import { onDivision } from '../plan/edits';
@@ -10,16 +10,26 @@ import { length, lengthParts } from '../units/units';
 
 const LOOKS = { unnoticed: 'nobody notices', shows: 'shows if one looks', plain: 'is plain to see' };
 
+interface Props {
+  division: string;
+  /** Sections that are placed, where that is known. */
+  begun?: number | undefined;
+  /** Where the last of them ends, where that was read, mm. */
+  reads?: number | null;
+  /** After a way out was taken, with what was done. */
+  onApplied?: (said: string) => void;
+}
+
 /** Came out wrong half way: where the work stands, and three ways out. */
-export function Rescue({ division }: { division: string }) {
+export function Rescue({ division, begun, reads: read = null, onApplied }: Props) {
   const { editor } = useOpen();
   const plan = usePlan();
   const { tier, worked } = useTier();
   const { unit } = usePreferences();
   const { data: bench } = useBench();
   const divided = worked.divisions.find((d) => d.id === division)!;
-  const [placed, setPlaced] = useState(Math.max(1, Math.floor(divided.count / 2)));
-  const [reads, setReads] = useState<number | null>(null);
+  const [placed, setPlaced] = useState(begun ?? Math.max(1, Math.floor(divided.count / 2)));
+  const [reads, setReads] = useState<number | null>(read);
   const [found, setFound] = useState<Found | null>(null);
 
   const ask = async (k: number, mm: number | null) => {
@@ -36,9 +46,19 @@ export function Rescue({ division }: { division: string }) {
       return problemOf(thrown);
     }
   };
+  // What was read elsewhere is asked about at once.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, with the tape in hand
+  useEffect(() => {
+    if (read !== null) {
+      void ask(placed, read);
+    }
+  }, [bench]);
   const apply = async (offer: Offer) => {
     const locked = Object.entries(offer.locks).map(([mark, s]) => ({ mark: Number(mark), s }));
     await editor.edit(onDivision(tier.id, division, (d) => ({ ...d, count: offer.count, locked })));
+    onApplied?.(
+      `${placed} sections placed, the last ends at ${length(reads ?? 0, unit)}. ${words(offer, placed, unit)}`,
+    );
     setFound(null);
     setReads(null);
     tell('The new marks hold; the rest is spread between them.', {
@@ -76,7 +96,13 @@ export function Rescue({ division }: { division: string }) {
           {found.offers.map((offer) => (
             <div key={offer.kind} data-offer={offer.kind} className="border border-ink/30 bg-paper px-3 py-2">
               <p className="text-[0.97rem]">{words(offer, placed, unit)}</p>
-              <Strip offer={offer} around={worked.form.foot.mm} />
+              <Strip
+                label="before"
+                around={worked.form.foot.mm}
+                from={divided.marks[placed % divided.count]!.s}
+                ends={divided.marks.slice(placed % divided.count || divided.count).map((m) => m.s)}
+              />
+              <Strip label="after" around={worked.form.foot.mm} from={offer.ends[0]!} ends={offer.ends} />
               <p className="note">
                 next marks{' '}
                 {offer.ends
@@ -116,30 +142,42 @@ function words(offer: Offer, placed: number, unit: Parameters<typeof length>[1])
 }
 
 /** The side from seam to seam: what is placed dark, what is to come light. */
-function Strip({ offer, around }: { offer: Offer; around: number }) {
+function Strip({
+  label,
+  around,
+  from,
+  ends,
+}: {
+  label: string;
+  around: number;
+  from: number;
+  ends: readonly number[];
+}) {
   const x = (s: number) => (s / around) * 200;
   return (
-    <svg viewBox="0 0 200 22" className="my-1 block h-[22px] w-full" aria-hidden="true">
-      <rect x={0.5} y={3} width={199} height={16} fill="var(--color-sheet)" stroke="var(--color-ink)" />
-      <rect
-        x={0.5}
-        y={3}
-        width={x(offer.ends[0]!)}
-        height={16}
-        fill="var(--color-wash)"
-        stroke="var(--color-ink)"
-      />
-      {offer.ends.map((s, i) => (
-        <line
-          key={i}
-          x1={x(s)}
-          x2={x(s)}
-          y1={3}
-          y2={19}
-          stroke={i === 0 ? 'var(--color-pin)' : 'var(--color-ink)'}
-          strokeWidth={i === 0 ? 2.5 : 1}
-        />
-      ))}
-    </svg>
+    <div className="my-1 flex items-center gap-2">
+      <span className="w-12 shrink-0 text-[0.86rem] text-soft">{label}</span>
+      <svg
+        viewBox="0 0 200 18"
+        preserveAspectRatio="none"
+        className="block h-[18px] w-full"
+        aria-hidden="true"
+      >
+        <rect x={0.5} y={1} width={199} height={16} fill="var(--color-sheet)" stroke="var(--color-ink)" />
+        <rect x={0.5} y={1} width={x(from)} height={16} fill="var(--color-wash)" stroke="var(--color-ink)" />
+        {[from, ...ends].map((s, i) => (
+          <line
+            key={i}
+            x1={x(s)}
+            x2={x(s)}
+            y1={1}
+            y2={17}
+            stroke={i === 0 ? 'var(--color-pin)' : 'var(--color-ink)'}
+            strokeWidth={i === 0 ? 2.5 : 1}
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
+      </svg>
+    </div>
   );
 }

@@ -9,6 +9,7 @@ const KEYS: [string, string][] = [
   [',   .', 'tier above, tier below'],
   ['1 … 7', 'Measure, Divide, Dress, Ahead, Make, Days, Build'],
   ['P', 'print'],
+  ['B', 'the turntable, at the bench; there Space or → goes on and ← takes back'],
   ['↑ ↓', 'move the handle you hold by one division of your tape, ← → along the side; with Shift by five'],
   ['← →', 'turn the cake you hold; with Shift by three times as much; ↑ ↓ tilt it, Home is the front'],
   ['Ctrl Z', 'undo'],

@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useStore } from 'zustand';
 import { documentOf, type Problem, problemOf, Refusal } from '../api/client';
@@ -41,6 +41,24 @@ function useCore(): void {
     const later = setTimeout(() => whenIdle(() => void begin(documentOf)), CORE_AFTER_MS);
     return () => clearTimeout(later);
   }, []);
+}
+
+const Timers = lazy(() => import('../turntable/timers').then((m) => ({ default: m.Timers })));
+
+/** Timers run over every view; their script comes once the picture stands. */
+function LaterTimers({ atBench }: { atBench: boolean }) {
+  const [come, setCome] = useState(atBench);
+  useEffect(() => {
+    const later = setTimeout(() => setCome(true), CORE_AFTER_MS);
+    return () => clearTimeout(later);
+  }, []);
+  return come ? (
+    <div className={atBench ? 'at-bench' : ''}>
+      <Suspense>
+        <Timers />
+      </Suspense>
+    </div>
+  ) : null;
 }
 
 export function PlanScreen() {
@@ -196,6 +214,17 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
       toWork();
     }
   }, [stage]);
+  if (stage === 'turntable') {
+    return (
+      <>
+        <Suspense fallback={<main className="p-8 text-[1.3rem]">Laying out the steps</main>}>
+          <Screen />
+        </Suspense>
+        <LaterTimers atBench />
+        <Conflict />
+      </>
+    );
+  }
   return (
     <div className="flex h-dvh flex-col max-md:h-auto print:block print:h-auto">
       <Skip />
@@ -237,6 +266,7 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
         </Suspense>
       </div>
       <Conflict />
+      <LaterTimers atBench={false} />
       <Beside>
         <AroundPlan id={id} stage={stage} />
       </Beside>
@@ -275,6 +305,7 @@ function usePlanKeys(id: number): void {
     { key: '.', run: () => other(-1) },
     ...STAGES.map((s, i) => ({ key: String(i + 1), run: () => void go(s.key) })),
     { key: 'p', run: () => void go('print') },
+    { key: 'b', run: () => void go('turntable') },
     { key: 'z', ctrl: true, shift: false, run: () => void editor.undo() },
     { key: 'z', ctrl: true, shift: true, run: () => void editor.redo() },
     ...EVERYWHERE,

@@ -59,5 +59,6 @@ export const stages = new Fetched<StageKey>({
   client: () => import('../steps/client').then((m) => m.ClientPage),
   print: () => import('../print/print').then((m) => m.Print),
   order: () => import('../order/order').then((m) => m.Order),
+  turntable: () => import('../turntable/turntable').then((m) => m.Turntable),
   compare: () => import('../compare/compare').then((m) => m.Compare),
 });

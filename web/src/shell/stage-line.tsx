@@ -1,4 +1,4 @@
-import { Printer, Redo2, Undo2 } from 'lucide-react';
+import { Disc3, Printer, Redo2, Undo2 } from 'lucide-react';
 import { Link, useLocation } from 'react-router';
 import { useEditorState, useOpen, usePlan } from '../plan/context';
 import { Button } from '../ui/button';
@@ -79,6 +79,13 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
       <div className="flex items-center gap-0.5 pr-3 pl-2 max-md:pr-1 max-md:pl-0">
         <SaveState />
         <HistoryButtons />
+        <Link
+          to={{ pathname: `/plan/${id}/turntable`, search }}
+          className="inline-flex min-h-11 items-center gap-2 rounded-md px-2.5 font-semibold text-pin no-underline hover:bg-pin/8"
+          title="At the bench · B"
+        >
+          <Disc3 size={20} aria-hidden /> <span className="max-md:sr-only">Turntable</span>
+        </Link>
         <Link
           to={{ pathname: `/plan/${id}/print`, search }}
           aria-current={stage === 'print' ? 'step' : undefined}

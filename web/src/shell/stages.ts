@@ -16,7 +16,8 @@ export type StageKey =
   | 'compare'
   | 'steps'
   | 'handover'
-  | 'client';
+  | 'client'
+  | 'turntable';
 
 /** What a window's title calls each view. */
 export const TITLES: Record<StageKey, string> = {
@@ -33,4 +34,5 @@ export const TITLES: Record<StageKey, string> = {
   steps: 'Steps',
   handover: 'Handover sheet',
   client: 'Sheet for the client',
+  turntable: 'Turntable',
 };

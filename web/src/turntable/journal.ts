@@ -95,7 +95,8 @@ export function openJournal(plan: number, store: Store = deviceStore, wire: Wire
     refused: [],
     ready: false,
   }));
-  const windows = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(`sectorum.journal.${plan}`);
+  const windows =
+    typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(`sectorum.journal.${plan}`);
   let timer: ReturnType<typeof setTimeout> | undefined;
   let closed = false;
   let running: Promise<void> | null = null;
@@ -119,7 +120,8 @@ export function openJournal(plan: number, store: Store = deviceStore, wire: Wire
   async function exchange(): Promise<boolean> {
     const batch = state.getState().waiting.slice(0, BATCH);
     const after = place();
-    const answer = batch.length > 0 ? await wire.sendLines(plan, batch, after) : await wire.journal(plan, after);
+    const answer =
+      batch.length > 0 ? await wire.sendLines(plan, batch, after) : await wire.journal(plan, after);
     heardTime(answer.now);
     const fresh = answer.lines.filter((l) => l.place > after);
     const settled = batch.map((e) => e.id);

@@ -9,14 +9,17 @@ interface Props {
   accept: string;
   onFile: (file: File) => void;
   children: ReactNode;
+  /** Taken with the camera at the back, where there is one. */
+  camera?: boolean;
+  className?: string;
 }
 
 /** A press that asks for a file; the browser's own field for it is never seen. */
-export function FileButton({ label, accept, onFile, children }: Props) {
+export function FileButton({ label, accept, onFile, children, camera, className = '' }: Props) {
   const chosen = useRef<HTMLInputElement>(null);
   return (
     <>
-      <Button look="quiet" onClick={() => chosen.current?.click()}>
+      <Button look="quiet" className={className} onClick={() => chosen.current?.click()}>
         <Upload size={17} aria-hidden /> {children}
       </Button>
       <input
@@ -24,6 +27,7 @@ export function FileButton({ label, accept, onFile, children }: Props) {
         type="file"
         accept={accept}
         aria-label={label}
+        {...(camera ? { capture: 'environment' as const } : {})}
         className="sr-only"
         onChange={(e) => {
           const file = e.currentTarget.files?.[0];

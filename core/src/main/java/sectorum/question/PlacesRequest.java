@@ -9,7 +9,7 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.plan.Plan;
 import sectorum.tier.PlacedTier;
-import sectorum.turntable.Place;
+import sectorum.turntable.BenchPlace;
 import sectorum.turntable.Places;
 import sectorum.turntable.Sequence;
 
@@ -27,7 +27,7 @@ public record PlacesRequest(
         @Absent String dressing,
         @Absent Sequence sequence,
         @Absent Bench bench)
-        implements Question<List<Place>> {
+        implements Question<List<BenchPlace>> {
     public PlacesRequest {
         Given.in("plan", plan);
         Given.in("tier", tier);
@@ -42,7 +42,7 @@ public record PlacesRequest(
     }
 
     @Override
-    public List<Place> answer(Tiers tiers) {
+    public List<BenchPlace> answer(Tiers tiers) {
         Plan cut = plan.cut();
         if (division != null) {
             return Places.marks(cut.tier(tier), division, bench, sequence);

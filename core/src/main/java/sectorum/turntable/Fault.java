@@ -42,7 +42,7 @@ public record Fault(Kind kind, String tier, double s, double z, double width, do
         tier = Given.in("fault.tier", tier);
         WIDTH.check(width);
         HEIGHT.check(height);
-        Field.length("fault.s", "Place of the fault", 0, 10_000, 0, "Press it on the band.")
+        Field.length("fault.s", "BenchPlace of the fault", 0, 10_000, 0, "Press it on the band.")
                 .check(s);
         Field.length("fault.z", "Height of its middle", 0, 800, 0, "Press it on the band.")
                 .check(z);

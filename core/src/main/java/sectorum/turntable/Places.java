@@ -22,14 +22,15 @@ public final class Places {
     private Places() {}
 
     /** The marks of a division; as the tape runs, unless another sequence is wished. */
-    public static List<Place> marks(Tier tier, String division, Bench bench, @Absent Sequence wish) {
+    public static List<BenchPlace> marks(Tier tier, String division, Bench bench, @Absent Sequence wish) {
         Outline outline = tier.side().outline();
         Division marked = DivisionWork.closing(WaysToMark.spec(tier, division), tier, outline);
         Sequence sequence = wish == null ? Sequence.TAPE : wish;
-        List<Place> places = new ArrayList<>();
+        List<BenchPlace> places = new ArrayList<>();
         for (int k : sequence.order(marked.marks(), marked.around(), bench.hand())) {
             double s = marked.marks().get(k);
-            places.add(new Place(k + 1, SurfaceKind.SIDE, s, 0, bench.tape().read(s), turn(outline, s), List.of()));
+            places.add(
+                    new BenchPlace(k + 1, SurfaceKind.SIDE, s, 0, bench.tape().read(s), turn(outline, s), List.of()));
         }
         return places;
     }
@@ -39,17 +40,17 @@ public final class Places {
      *
      * @param worn the dressing as it came out on the tier
      */
-    public static List<Place> pieces(Tier tier, TierWorkup.Worn worn, Bench bench, @Absent Sequence wish) {
+    public static List<BenchPlace> pieces(Tier tier, TierWorkup.Worn worn, Bench bench, @Absent Sequence wish) {
         Outline outline = tier.side().outline();
         Dressing dressing = tier.dressing(worn.id());
         Division division = DivisionWork.closing(WaysToMark.spec(tier, dressing.division()), tier, outline);
         Sequence sequence = wish == null ? Sequence.of(bench.course()) : wish;
         Layout layout = worn.layout();
-        List<Place> places = new ArrayList<>();
+        List<BenchPlace> places = new ArrayList<>();
         for (List<Integer> rows : WorkingOrder.of(layout, division, sequence, bench.hand())) {
             Layout.Placement first = layout.placements().get(rows.get(0));
             double s = Along.of(first.s(), division.around()).s();
-            places.add(new Place(
+            places.add(new BenchPlace(
                     places.size() + 1,
                     worn.surface(),
                     s,

@@ -37,13 +37,13 @@ import sectorum.technique.Catalogue;
 import sectorum.technique.Gesture;
 import sectorum.technique.Layout;
 import sectorum.tier.TierWorkup;
+import sectorum.turntable.BenchPlace;
 import sectorum.turntable.BenchState;
 import sectorum.turntable.BenchStep;
 import sectorum.turntable.CoverUp;
 import sectorum.turntable.Entry;
 import sectorum.turntable.Fault;
 import sectorum.turntable.KeptEntry;
-import sectorum.turntable.Place;
 import sectorum.turntable.Places;
 import sectorum.turntable.Sequence;
 import sectorum.turntable.StepKey;
@@ -91,7 +91,7 @@ class TurntableTest {
         for (Hand hand : Hand.values()) {
             for (Course course : Course.values()) {
                 Bench bench = new Bench(Tiers.BENCH.tape(), hand, List.of(), course);
-                List<Place> places = Places.pieces(tier, w, bench, null);
+                List<BenchPlace> places = Places.pieces(tier, w, bench, null);
                 int pieces = w.layout().pieces();
                 long lines = w.layout().placements().stream()
                         .filter(p -> w.layout().shapes().get(p.shape()).role() == Layout.Role.GUIDE)
@@ -108,7 +108,7 @@ class TurntableTest {
                         })
                         .count();
                 assertThat(rows).hasSizeGreaterThanOrEqualTo((int) seen);
-                assertThat(places.stream().map(Place::number))
+                assertThat(places.stream().map(BenchPlace::number))
                         .isEqualTo(
                                 IntStream.rangeClosed(1, places.size()).boxed().toList());
             }
@@ -121,7 +121,7 @@ class TurntableTest {
         Tier tier = round().dressings(worn("ruffles", "")).tier();
         TierWorkup.Worn w = Workup.tier(tier, Tiers.BENCH).dressings().get(0);
         List<Double> heights = Places.pieces(tier, w, Tiers.BENCH, null).stream()
-                .map(Place::z)
+                .map(BenchPlace::z)
                 .distinct()
                 .toList();
         List<Double> pile = w.layout().placements().stream()
@@ -138,9 +138,9 @@ class TurntableTest {
     void marksAreReadOnTheTapeAndTurnedToTheHand(Sequence sequence) {
         Tier tier = round().tier();
         double p = tier.side().foot().mm();
-        List<Place> places = Places.marks(tier, "marks", Tiers.BENCH, sequence);
+        List<BenchPlace> places = Places.marks(tier, "marks", Tiers.BENCH, sequence);
         assertThat(places).hasSize(11);
-        for (Place place : places) {
+        for (BenchPlace place : places) {
             assertThat(place.tape()).isEqualTo(Math.floor(place.s() + 0.5));
             double ahead = Along.of(place.s(), p).s() / p * 2 * Math.PI - Math.PI;
             assertThat(Math.cos(place.turn() - ahead)).isCloseTo(1, within(1e-6));

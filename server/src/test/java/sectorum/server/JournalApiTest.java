@@ -156,10 +156,10 @@ class JournalApiTest extends OverHttp {
 
     @ParameterizedTest
     @CsvSource({
-        "'{\"lines\":[null]}', lines",
-        "'{\"lines\":[{\"id\":\"a b\",\"device\":\"d\",\"at\":1,\"seen\":0,\"kind\":\"tick\",\"step\":\"s\",\"amount\":0,\"about\":\"\"}]}', id",
-        "'{\"lines\":[{\"id\":\"a\",\"device\":\"d\",\"at\":-1,\"seen\":0,\"kind\":\"tick\",\"step\":\"s\",\"amount\":0,\"about\":\"\"}]}', at",
-        "'{\"lines\":[{\"id\":\"a\",\"device\":\"d\",\"at\":1,\"seen\":0,\"kind\":\"jump\",\"step\":\"s\",\"amount\":0,\"about\":\"\"}]}', kind",
+        "'{\"after\":0,\"lines\":[null]}', lines",
+        "'{\"after\":0,\"lines\":[{\"id\":\"a b\",\"device\":\"d\",\"at\":1,\"seen\":0,\"kind\":\"tick\",\"step\":\"s\",\"amount\":0,\"about\":\"\"}]}', no name of a line",
+        "'{\"after\":0,\"lines\":[{\"id\":\"a\",\"device\":\"d\",\"at\":-1,\"seen\":0,\"kind\":\"tick\",\"step\":\"s\",\"amount\":0,\"about\":\"\"}]}', lies between",
+        "'{\"after\":0,\"lines\":[{\"id\":\"a\",\"device\":\"d\",\"at\":1,\"seen\":0,\"kind\":\"jump\",\"step\":\"s\",\"amount\":0,\"about\":\"\"}]}', kind",
     })
     void whatCannotBeIsRefusedAndNothingOfItKept(String body, String field) {
         Http.Answer refused = http.post("/api/plans/" + plan + "/journal", body);
@@ -172,7 +172,8 @@ class JournalApiTest extends OverHttp {
     void aPlanThatIsNotThereHasNoJournal() {
         assertThat(http.get("/api/plans/99999999/journal").status()).isEqualTo(404);
         assertThat(http.get("/api/plans/99999999/live").status()).isEqualTo(404);
-        assertThat(http.post("/api/plans/99999999/journal", "{\"lines\":[]}").status())
+        assertThat(http.post("/api/plans/99999999/journal", "{\"after\":0,\"lines\":[]}")
+                        .status())
                 .isEqualTo(404);
     }
 

@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -31,8 +32,8 @@ class Guard extends OncePerRequestFilter {
     private final Told told;
 
     /** @param more names beside this machine's own, from {@code sectorum.names} */
-    Guard(@Value("${sectorum.names:}") List<String> more, Told told) {
-        more.stream()
+    Guard(@Value("${sectorum.names:}") List<String> more, @Value("${sectorum.door.address:}") String door, Told told) {
+        Stream.concat(more.stream(), Stream.of(door))
                 .map(n -> n.strip().toLowerCase(Locale.ROOT))
                 .filter(n -> !n.isEmpty())
                 .forEach(names::add);

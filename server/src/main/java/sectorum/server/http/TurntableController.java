@@ -19,16 +19,17 @@ import sectorum.plan.Plan;
 import sectorum.question.BenchStateRequest;
 import sectorum.question.EvennessRequest;
 import sectorum.question.PlacesRequest;
+import sectorum.server.door.Door;
 import sectorum.server.http.DaysController.InTime;
 import sectorum.server.plans.PlanService;
 import sectorum.server.turntable.Journals;
 import sectorum.server.turntable.Watch;
+import sectorum.turntable.BenchPlace;
 import sectorum.turntable.BenchState;
 import sectorum.turntable.BenchStep;
 import sectorum.turntable.CoverUp;
 import sectorum.turntable.Entry;
 import sectorum.turntable.Fault;
-import sectorum.turntable.Place;
 
 /** The plan at the bench: its steps, its journal, and what is asked while hands work. */
 @RestController
@@ -39,14 +40,17 @@ class TurntableController {
     private final PlanService plans;
     private final Watch watch;
     private final Clock clock;
+    private final Door door;
 
-    TurntableController(WholeWork work, Worked worked, Journals journals, PlanService plans, Watch watch, Clock clock) {
+    TurntableController(
+            WholeWork work, Worked worked, Journals journals, PlanService plans, Watch watch, Clock clock, Door door) {
         this.work = work;
         this.worked = worked;
         this.journals = journals;
         this.plans = plans;
         this.watch = watch;
         this.clock = clock;
+        this.door = door;
     }
 
     /** Lines that a device has made. @param after the place of the last line that it knows */
@@ -70,7 +74,7 @@ class TurntableController {
     }
 
     @PostMapping("/api/turntable/places")
-    List<Place> places(@RequestBody PlacesRequest asked) {
+    List<BenchPlace> places(@RequestBody PlacesRequest asked) {
         return asked.answer(worked);
     }
 
@@ -87,6 +91,12 @@ class TurntableController {
     @PostMapping("/api/turntable/cover-ups")
     CoverUp.Offers coverUps(@RequestBody FaultRequest asked) {
         return work.coverUps(asked.plan(), asked.fault(), asked.mirrored());
+    }
+
+    /** A link that opens this plan's turntable on another device, once. */
+    @PostMapping("/api/plans/{id}/door")
+    Door.Link door(@PathVariable long id) {
+        return door.link(id);
     }
 
     @GetMapping("/api/plans/{id}/journal")

@@ -13,8 +13,9 @@ import sectorum.surface.SurfaceKind;
  * @param turn of the cake about its axis that brings the place to the front, radians, as the turning view turns
  * @param rows of the dressing's layout that are on the cake once the place is done; none for a mark
  */
-public record Place(int number, SurfaceKind surface, double s, double z, double tape, double turn, List<Integer> rows) {
-    public Place {
+public record BenchPlace(
+        int number, SurfaceKind surface, double s, double z, double tape, double turn, List<Integer> rows) {
+    public BenchPlace {
         rows = List.copyOf(rows);
     }
 }

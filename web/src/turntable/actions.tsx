@@ -1,0 +1,64 @@
+import { Camera, ListOrdered, Ruler, Settings2, SkipForward, Smartphone, SquareDashed } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { useWorkup } from '../plan/context';
+import type { Now } from './flow';
+import type { Open } from './opened';
+
+/** What is seldom wanted, and then at once. */
+export function Actions({ now, setOpened }: { now: Now; setOpened: (open: Open) => void }) {
+  const workup = useWorkup();
+  const { told } = now.step;
+  const tier = workup.tiers.some((t) => t.id === told.tier);
+  return (
+    <nav
+      aria-label="At this step"
+      className="flex gap-1 overflow-x-auto border-t border-ink/25 px-3 py-2 max-md:order-last max-md:px-2"
+    >
+      {tier ? (
+        <>
+          <Act open="came-out" setOpened={setOpened} icon={<Ruler size={24} aria-hidden />}>
+            It came out at…
+          </Act>
+          <Act open="fault" setOpened={setOpened} icon={<SquareDashed size={24} aria-hidden />}>
+            Cover a fault
+          </Act>
+          <Act open="photo" setOpened={setOpened} icon={<Camera size={24} aria-hidden />}>
+            Evenness
+          </Act>
+        </>
+      ) : null}
+      <Act open="skip" setOpened={setOpened} icon={<SkipForward size={24} aria-hidden />}>
+        Skip
+      </Act>
+      <Act open="jump" setOpened={setOpened} icon={<ListOrdered size={24} aria-hidden />}>
+        All steps
+      </Act>
+      <Act open="phone" setOpened={setOpened} icon={<Smartphone size={24} aria-hidden />}>
+        Phone
+      </Act>
+      <Act open="settings" setOpened={setOpened} icon={<Settings2 size={24} aria-hidden />}>
+        Order and voice
+      </Act>
+    </nav>
+  );
+}
+
+interface ActProps {
+  open: Open;
+  setOpened: (open: Open) => void;
+  icon: ReactNode;
+  children: ReactNode;
+}
+
+function Act({ open, setOpened, icon, children }: ActProps) {
+  return (
+    <button
+      type="button"
+      onClick={() => setOpened(open)}
+      className="flex min-h-16 min-w-16 shrink-0 flex-col items-center justify-center gap-0.5 rounded-md px-3 text-[1rem] leading-tight hover:bg-ink/8"
+    >
+      {icon}
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,153 @@
+import { memo } from 'react';
+import type { BenchPlace, TierWorkup, Worn } from '../api/client';
+import { near } from '../band/near';
+import { Pieces } from '../band/pieces';
+import { type Shade, shadesOf } from '../band/shades';
+import { usePlan, useWorkup } from '../plan/context';
+import { usePieces } from '../plan/use';
+import { usePreferences } from '../units/preferences';
+import { length } from '../units/units';
+import type { Now } from './flow';
+import { TOOLS } from './gestures';
+import { only } from './seen';
+
+const WIDE = 176;
+const HIGH = 118;
+const PIN: readonly Shade[] = Array.from({ length: 64 }, () => ({ fill: '#bd3a26' }));
+
+/** What the hand does, where and with which face: the piece itself to scale, and the tool that meets it. */
+export function StepPicture({ now, place }: { now: Now; place: BenchPlace | undefined }) {
+  const plan = usePlan();
+  const workup = useWorkup();
+  const pieces = usePieces(plan).data;
+  const { told } = now.step;
+  const tier = workup.tiers.find((t) => t.id === told.tier);
+  const worn = tier?.dressings.find((w) => w.id === told.about);
+  const piece = pieces?.find((p) => p.id === told.about);
+  const colours = worn && tier ? shadesOf(plan, tier, worn) : [];
+  const onSide = worn && tier && place && place.surface === 'side' && place.rows.length > 0;
+  return (
+    <figure
+      className="pointer-events-none absolute top-3 left-3 m-0 rounded-lg border border-ink/35 bg-sheet/92 p-1.5 text-ink max-md:top-1.5 max-md:left-1.5 max-md:scale-75 max-md:origin-top-left"
+      data-gesture={told.gesture}
+    >
+      <svg
+        width={WIDE}
+        height={HIGH}
+        viewBox={`0 0 ${WIDE} ${HIGH}`}
+        className="block"
+        role="img"
+        aria-label={`What the hand does: ${told.gesture}`}
+      >
+        {onSide ? (
+          <OnSide tier={tier} worn={worn} place={place} colours={colours} laid={now.state.count} />
+        ) : worn?.making.cuts[0]?.outline.length ? (
+          <Outline xz={worn.making.cuts[0].outline} fill={colours[0]?.fill ?? 'var(--color-edge)'} />
+        ) : piece ? (
+          <Outline xz={piece.outline} fill="var(--color-edge)" />
+        ) : tier ? (
+          <Silhouette tier={tier} />
+        ) : null}
+        <g
+          transform="translate(84 22) scale(1.75)"
+          fill="none"
+          stroke="var(--color-ink)"
+          strokeWidth={1.6}
+          strokeLinejoin="round"
+          strokeLinecap="round"
+        >
+          <path d={TOOLS[told.gesture].tool} fill="var(--color-sheet)" fillOpacity={0.72} />
+          <path d={TOOLS[told.gesture].way} stroke="var(--color-pin)" strokeWidth={2.2} />
+        </g>
+      </svg>
+      <Face worn={worn} thick={worn?.making.cuts[0]?.thickness ?? 0} />
+    </figure>
+  );
+}
+
+/** Which face goes to the cake, where it was turned over on its way; else how thick it is. */
+function Face({ worn, thick }: { worn: Worn | undefined; thick: number }) {
+  const { unit } = usePreferences();
+  const turns = worn?.making.turns.length ?? 0;
+  const words =
+    turns > 0
+      ? `${turns % 2 === 1 ? 'drawn mirrored, turned over once' : 'turned over twice'}: the last side that was seen goes to the cake`
+      : thick > 0
+        ? `${length(thick, unit)} thick`
+        : '';
+  return words ? <figcaption className="max-w-44 text-[0.88rem] leading-tight">{words}</figcaption> : null;
+}
+
+interface OnSideProps {
+  tier: TierWorkup;
+  worn: Worn;
+  place: BenchPlace;
+  colours: readonly Shade[];
+  laid: number;
+}
+
+/** The side about the next place, the next piece in the pin's colour. */
+const OnSide = memo(function OnSide({ tier, worn, place, colours }: OnSideProps) {
+  const lit = only(worn, place.rows);
+  const size = Math.max(6, Math.min(60, reach(lit)));
+  const k = 46 / size;
+  return (
+    <g transform={`translate(${52 - place.s * k} ${HIGH / 2 + 8 + place.z * k}) scale(${k})`}>
+      <rect
+        x={place.s - WIDE}
+        y={-tier.form.height.mm}
+        width={WIDE * 2}
+        height={tier.form.height.mm}
+        fill="var(--color-paper)"
+      />
+      <line x1={place.s - WIDE} x2={place.s + WIDE} stroke="var(--color-ink)" strokeWidth={2 / k} />
+      <Pieces
+        layout={near(worn.layout, place.s, 80 / k, tier.form)}
+        form={tier.form}
+        colours={colours}
+        quiet
+        k={k}
+      />
+      <Pieces layout={lit.layout} form={tier.form} colours={PIN} quiet={false} k={k} />
+    </g>
+  );
+});
+
+function reach(worn: Worn): number {
+  const shape = worn.layout.shapes[worn.layout.placements[0] ?? 0];
+  if (!shape) {
+    return 20;
+  }
+  const xs = shape.xz.filter((_, i) => i % 2 === 0);
+  const zs = shape.xz.filter((_, i) => i % 2 === 1);
+  return (
+    Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...zs) - Math.min(...zs)) *
+    (worn.layout.placements[4] ?? 1)
+  );
+}
+
+/** A piece as it is cut, to scale with itself. */
+function Outline({ xz, fill }: { xz: readonly number[]; fill: string }) {
+  const xs = xz.filter((_, i) => i % 2 === 0);
+  const zs = xz.filter((_, i) => i % 2 === 1);
+  const [x0, x1, z0, z1] = [Math.min(...xs), Math.max(...xs), Math.min(...zs), Math.max(...zs)];
+  const k = Math.min(108 / Math.max(1, x1 - x0), 92 / Math.max(1, z1 - z0));
+  const points = xs.map(
+    (x, i) => `${(x - (x0 + x1) / 2) * k + 64},${HIGH / 2 - (zs[i]! - (z0 + z1) / 2) * k}`,
+  );
+  return <polygon points={points.join(' ')} fill={fill} stroke="var(--color-ink)" strokeWidth={1.4} />;
+}
+
+function Silhouette({ tier }: { tier: TierWorkup }) {
+  const { width, height, top, foot } = tier.form;
+  const k = Math.min(112 / width, 88 / height.mm);
+  const [w, h, t] = [width * k, height.mm * k, (width * k * top.mm) / foot.mm];
+  return (
+    <path
+      d={`M${64 - w / 2} ${HIGH - 14}h${w}L${64 + t / 2} ${HIGH - 14 - h}h${-t}z`}
+      fill="var(--color-paper)"
+      stroke="var(--color-ink)"
+      strokeWidth={1.6}
+    />
+  );
+}
