@@ -1,8 +1,8 @@
 import type { Plan } from '../api/client';
+import { type Shortcut, useShortcuts } from '../ui/keys';
 import { GoTo } from './goto';
 import { useGoTo } from './goto-open';
 import { useHelp } from './help-open';
-import { type Shortcut, useShortcuts } from './keys';
 
 /** The keys that work on every page. */
 export const EVERYWHERE: Shortcut[] = [

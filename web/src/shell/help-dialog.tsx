@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Choice } from '../ui/choice';
 import { Dialog } from '../ui/dialog';
+import { setSingleKeys, singleKeysOn } from '../ui/keys';
 import { useHelp } from './help-open';
-import { setSingleKeys, singleKeysOn } from './keys';
 
 const KEYS: [string, string][] = [
   ['[   ]', 'one section fewer, one more'],

@@ -84,7 +84,7 @@ export function StageLine({ id, stage }: { id: number; stage: StageKey }) {
           className="inline-flex min-h-11 items-center gap-2 rounded-md px-2.5 font-semibold text-pin no-underline hover:bg-pin/8"
           title="At the bench · B"
         >
-          <Disc3 size={20} aria-hidden /> <span className="max-md:sr-only">Turntable</span>
+          <Disc3 size={21} aria-hidden /> <span className="max-[1439px]:sr-only">Turntable</span>
         </Link>
         <Link
           to={{ pathname: `/plan/${id}/print`, search }}

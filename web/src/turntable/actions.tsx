@@ -12,7 +12,7 @@ export function Actions({ now, setOpened }: { now: Now; setOpened: (open: Open) 
   return (
     <nav
       aria-label="At this step"
-      className="flex gap-1 overflow-x-auto border-t border-ink/25 px-3 py-2 max-md:order-last max-md:px-2"
+      className="flex gap-1 overflow-x-auto border-t border-ink/25 px-3 py-2 max-md:flex-wrap max-md:justify-center max-md:overflow-visible max-md:border-t-[1.5px] max-md:border-ink max-md:px-2 max-md:pb-4"
     >
       {tier ? (
         <>

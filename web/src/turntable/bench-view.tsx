@@ -14,6 +14,8 @@ interface Props {
   seen: OnCake;
   width: number;
   height: number;
+  /** Kept free at the left, px. */
+  beside: number;
   colours: (tier: TierWorkup, worn: Worn) => readonly Shade[];
   /** How the cake is turned, radians: the next place looks at whoever works. */
   turn: number;
@@ -28,7 +30,7 @@ const LIT: readonly Shade[] = Array.from({ length: 64 }, () => ({ fill: PIN }));
 const GLIDE_MS = 420;
 
 /** The cake as far as it is, turned to the next place, which is lit. */
-export function BenchView({ seen, width, height, colours, turn, tilt, marks, words }: Props) {
+export function BenchView({ seen, width, height, beside, colours, turn, tilt, marks, words }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const at = useRef(turn);
   const tilted = useRef(tilt);
@@ -55,7 +57,9 @@ export function BenchView({ seen, width, height, colours, turn, tilt, marks, wor
     const tall =
       tiers.reduce((sum, t) => sum + t.form.height.mm, 0) +
       Math.max(reaches(pieces, top.id, top.form.height.mm), risen(top.dressings, top.form.height.mm));
-    const place = fitted(tall, wide, { turn: at.current, tilt: tilted.current }, width, height);
+    const view = { turn: at.current, tilt: tilted.current };
+    const fit = fitted(tall, wide, view, width - beside, height);
+    const place = { ...fit, cx: fit.cx + beside };
     paintStack(ctx, { tiers, courses, chosen: marks?.tier ?? seen.lit?.tier ?? '', pieces }, place);
     if (marks) {
       drawMarks(ctx, tiers, marks, place);
@@ -86,7 +90,7 @@ export function BenchView({ seen, width, height, colours, turn, tilt, marks, wor
   useEffect(() => {
     const frame = requestAnimationFrame(() => current.current());
     return () => cancelAnimationFrame(frame);
-  }, [courses, marks, width, height]);
+  }, [courses, marks, width, height, beside]);
 
   const sharp = window.devicePixelRatio || 1;
   return (

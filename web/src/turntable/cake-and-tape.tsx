@@ -2,10 +2,8 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import type { BenchPlace, TierWorkup, Worn } from '../api/client';
 import type { Shade } from '../band/shades';
 import { useWorkup } from '../plan/context';
-import { Actions } from './actions';
 import { BenchView } from './bench-view';
 import type { Now } from './flow';
-import type { Open } from './opened';
 import { RunningTape } from './running-tape';
 import type { OnCake } from './seen';
 import { StepPicture } from './step-picture';
@@ -16,9 +14,10 @@ interface Props {
   places: readonly BenchPlace[];
   colours: (tier: TierWorkup, worn: Worn) => readonly Shade[];
   onTap: () => void;
-  setOpened: (open: Open) => void;
 }
 
+/** Room at the left for the picture of what the hand does, px: the cake, and the tape's pointer with it, stand so much further right. */
+const PICTURE_WIDE = 196;
 const TAPE_HIGH = 104;
 /** What lies level is looked at from further up. */
 const TILT = 0.16;
@@ -43,7 +42,7 @@ function useSize() {
 }
 
 /** The cake as far as it is and the tape under it; a tap anywhere on either is the next press. */
-export function CakeAndTape({ seen, now, places, colours, onTap, setOpened }: Props) {
+export function CakeAndTape({ seen, now, places, colours, onTap }: Props) {
   const [frame, size] = useSize();
   const workup = useWorkup();
   const { told } = now.step;
@@ -53,6 +52,7 @@ export function CakeAndTape({ seen, now, places, colours, onTap, setOpened }: Pr
     next !== undefined && ['top', 'ledge', 'board'].includes(next.surface) && told.kind === 'dress';
   const onSide =
     tier !== undefined && (now.step.division !== '' || (told.kind === 'dress' && places.length > 0));
+  const beside = size.width > 560 ? PICTURE_WIDE : 0;
   const marks =
     now.step.division !== '' && tier ? { tier: tier.id, made: places.slice(0, now.state.count), next } : null;
   return (
@@ -65,25 +65,35 @@ export function CakeAndTape({ seen, now, places, colours, onTap, setOpened }: Pr
       >
         <div
           ref={frame}
-          className="relative min-h-0 flex-1 overflow-hidden max-md:h-[34dvh] max-md:flex-none"
+          className="relative min-h-0 flex-1 overflow-hidden max-md:h-[25dvh] max-md:flex-none"
         >
-          <BenchView
-            seen={seen}
-            width={size.width}
-            height={size.height}
-            colours={colours}
-            turn={next?.turn ?? 0}
-            tilt={level ? TILT_LEVEL : TILT}
-            marks={marks}
-            words={`The cake as far as it is${next ? ', turned to the next place' : ''}`}
-          />
-          <StepPicture now={now} place={next} />
+          {told.tier === '' && told.kind !== 'inspect' ? (
+            <div className="grid size-full place-items-center p-6">
+              <StepPicture now={now} place={next} large />
+            </div>
+          ) : (
+            <>
+              <BenchView
+                seen={seen}
+                width={size.width}
+                height={size.height}
+                beside={beside}
+                colours={colours}
+                turn={next?.turn ?? 0}
+                tilt={level ? TILT_LEVEL : TILT}
+                marks={marks}
+                words={`The cake as far as it is${next ? ', turned to the next place' : ''}`}
+              />
+              {beside > 0 ? <StepPicture now={now} place={next} /> : null}
+            </>
+          )}
         </div>
         {onSide && tier ? (
           <div className="border-t border-ink/25" style={{ height: TAPE_HIGH }}>
             <RunningTape
               around={tier.form.foot.mm}
               width={size.width}
+              pointer={(size.width + beside) / 2}
               at={next?.s ?? places.at(-1)?.s}
               places={places.length <= 200 ? places : NO_PLACES}
               done={now.state.count}
@@ -91,7 +101,6 @@ export function CakeAndTape({ seen, now, places, colours, onTap, setOpened }: Pr
           </div>
         ) : null}
       </div>
-      <Actions now={now} setOpened={setOpened} />
     </section>
   );
 }

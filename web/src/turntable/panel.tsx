@@ -29,6 +29,9 @@ interface Props {
   sayIt: () => void;
 }
 
+/** A number stays with its unit. */
+const whole = (words: string) => words.replace(/(\d) (?=(?:g|kg|mm|cm|min|h|ml|%)(?![a-z]))/g, '$1\u00a0');
+
 const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
 /** What the hand needs now and nothing else, large enough to be read from the other end of the bench. */
@@ -53,9 +56,9 @@ export function Panel(props: Props) {
   return (
     <section
       aria-label="This step"
-      className="flex min-h-0 flex-col border-l-[1.5px] border-ink bg-sheet max-md:flex-1 max-md:border-t-[1.5px] max-md:border-l-0"
+      className="row-span-2 flex min-h-0 flex-col border-l-[1.5px] border-ink bg-sheet max-md:min-h-fit max-md:flex-1 max-md:border-t-[1.5px] max-md:border-l-0"
     >
-      <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-6 pt-4 pb-3 max-md:px-4 max-md:pt-2">
+      <div className="flex min-h-0 flex-1 flex-col gap-2.5 overflow-y-auto px-6 pt-3 pb-3 max-md:overflow-visible max-md:px-4 max-md:pt-1">
         <div className="flex items-start gap-2">
           <p className="min-w-0 flex-1 pt-1 text-[1.15rem] text-soft">{told.name}</p>
           {canSpeak() ? (
@@ -71,12 +74,12 @@ export function Panel(props: Props) {
           ) : null}
         </div>
         <Numbers {...props} />
-        <h2 className="font-display text-[clamp(1.5rem,2.1vw,1.9rem)] leading-[1.18] font-semibold text-balance">
-          {say(told.what, unit)}
+        <h2 className="font-display text-[clamp(1.5rem,2vw,1.8rem)] leading-[1.16] font-semibold text-balance">
+          {whole(say(told.what, unit))}
         </h2>
         {guarded && meant === 'guard' ? <Guard {...props} /> : <Details {...props} />}
       </div>
-      <div className="grid grid-cols-[96px_1fr] gap-2 border-t-[1.5px] border-ink p-3 max-md:sticky max-md:bottom-0 max-md:bg-sheet">
+      <div className="grid grid-cols-[96px_1fr] gap-2 border-t-[1.5px] border-ink p-3 max-md:sticky max-md:bottom-0 max-md:z-10 max-md:grid-cols-[72px_1fr] max-md:bg-sheet max-md:p-2">
         <button
           type="button"
           onClick={back}
@@ -121,14 +124,14 @@ function Numbers({ now, place, grain, setGrain }: Props) {
   const onTape = place !== undefined && step.told.kind !== 'place' && state.count < count;
   const reading = onTape ? lengthParts(place.tape, unit) : null;
   return (
-    <div className="flex flex-wrap items-end gap-x-7 gap-y-1">
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-0.5">
       {reading ? (
         <div>
           <p className="text-[1.1rem] text-soft">
             {step.one} {place!.number} at
           </p>
           <p
-            className="font-display text-[clamp(4.2rem,8vw,6.4rem)] leading-[0.95] font-bold text-pin"
+            className="font-display text-[clamp(4rem,7.2vw,5.8rem)] leading-[0.92] font-bold text-pin"
             data-reading
           >
             {reading.number}
@@ -138,10 +141,13 @@ function Numbers({ now, place, grain, setGrain }: Props) {
       ) : null}
       <div>
         <p className="text-[1.1rem] text-soft">done</p>
-        <p className="font-display text-[clamp(2.6rem,4.6vw,3.6rem)] leading-none font-bold" data-count>
+        <p
+          className="font-display text-[clamp(2.6rem,4.4vw,3.6rem)] leading-none font-bold"
+          data-count={state.count}
+        >
           {state.count}
-          <span className="text-[1.6rem] font-semibold text-soft"> of {count}</span>
         </p>
+        <p className="text-[1.25rem] leading-tight font-semibold text-soft">of {count}</p>
       </div>
       {state.count > count ? (
         <p className="text-[1.1rem] font-semibold text-look">
@@ -152,9 +158,9 @@ function Numbers({ now, place, grain, setGrain }: Props) {
         <button
           type="button"
           onClick={() => setGrain(grain === 'one' ? 'run' : 'one')}
-          className="min-h-12 rounded-md border border-ink/40 px-3 text-[1.1rem] hover:bg-ink/8"
+          className="min-h-11 rounded-md px-1 text-[1.05rem] text-soft underline hover:bg-ink/8"
         >
-          {grain === 'one' ? 'Count by handfuls' : 'Count one by one'}
+          {grain === 'one' ? 'by handfuls' : 'one by one'}
         </button>
       ) : null}
     </div>

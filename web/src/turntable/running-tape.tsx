@@ -6,6 +6,8 @@ import { lengthParts } from '../units/units';
 interface Props {
   around: number;
   width: number;
+  /** Where the pointer is drawn, px. */
+  pointer: number;
   /** Where the pointer stands, mm from the back seam; undefined: the tape rests. */
   at: number | undefined;
   places: readonly BenchPlace[];
@@ -19,9 +21,9 @@ const HIGH = 86;
 const OVER_MM = WINDOW_MM;
 
 /** The tape drawn running past a pointer, to scale with itself: what the hand reads stands under the pointer. */
-export function RunningTape({ around, width, at, places, done }: Props) {
-  const k = Math.max(1.6, width / WINDOW_MM);
-  const shift = width / 2 - ((at ?? around / 2) + OVER_MM) * k;
+export function RunningTape({ around, width, pointer, at, places, done }: Props) {
+  const k = Math.max(2.6, width / WINDOW_MM);
+  const shift = pointer - ((at ?? around / 2) + OVER_MM) * k;
   return (
     <div className="relative overflow-hidden" style={{ width, height: HIGH + 18 }}>
       <div
@@ -35,7 +37,7 @@ export function RunningTape({ around, width, at, places, done }: Props) {
         width={36}
         height={HIGH + 18}
         className="absolute top-0"
-        style={{ left: width / 2 - 18 }}
+        style={{ left: pointer - 18 }}
         aria-hidden="true"
       >
         <path d="M18 30L4 2h28z" fill="var(--color-pin)" />

@@ -15,8 +15,15 @@ const WIDE = 176;
 const HIGH = 118;
 const PIN: readonly Shade[] = Array.from({ length: 64 }, () => ({ fill: '#bd3a26' }));
 
+interface Props {
+  now: Now;
+  place: BenchPlace | undefined;
+  /** In the cake's place, where a step is not about the cake. */
+  large?: boolean;
+}
+
 /** What the hand does, where and with which face: the piece itself to scale, and the tool that meets it. */
-export function StepPicture({ now, place }: { now: Now; place: BenchPlace | undefined }) {
+export function StepPicture({ now, place, large = false }: Props) {
   const plan = usePlan();
   const workup = useWorkup();
   const pieces = usePieces(plan).data;
@@ -28,14 +35,18 @@ export function StepPicture({ now, place }: { now: Now; place: BenchPlace | unde
   const onSide = worn && tier && place && place.surface === 'side' && place.rows.length > 0;
   return (
     <figure
-      className="pointer-events-none absolute top-3 left-3 m-0 rounded-lg border border-ink/35 bg-sheet/92 p-1.5 text-ink max-md:top-1.5 max-md:left-1.5 max-md:scale-75 max-md:origin-top-left"
+      className={
+        large
+          ? 'pointer-events-none m-0 grid w-full max-w-[720px] place-items-center text-[1.3rem] text-ink'
+          : 'pointer-events-none absolute top-3 left-3 m-0 rounded-lg border border-ink/35 bg-sheet/92 p-1.5 text-ink max-md:top-1.5 max-md:left-1.5 max-md:origin-top-left max-md:scale-75'
+      }
       data-gesture={told.gesture}
     >
       <svg
-        width={WIDE}
-        height={HIGH}
+        {...(large
+          ? { className: 'block w-full max-h-[52dvh]' }
+          : { width: WIDE, height: HIGH, className: 'block' })}
         viewBox={`0 0 ${WIDE} ${HIGH}`}
-        className="block"
         role="img"
         aria-label={`What the hand does: ${told.gesture}`}
       >

@@ -6,11 +6,12 @@ import { OpenPlan, useOpen, usePlan, useWorkup } from '../plan/context';
 import { entry, onAgenda } from '../plan/document-edits';
 import { mend } from '../plan/edits';
 import { useEdit, usePieces, usePlanId } from '../plan/use';
-import { useShortcuts } from '../shell/keys';
 import { useKept } from '../ui/kept';
+import { useShortcuts } from '../ui/keys';
 import { tell } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
+import { Actions } from './actions';
 import { useAwake } from './awake';
 import { BenchBar } from './bench-bar';
 import { CakeAndTape } from './cake-and-tape';
@@ -253,16 +254,9 @@ function AtStep(props: Props) {
         <main
           id="work"
           tabIndex={-1}
-          className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(380px,34vw)] outline-none max-md:flex max-md:flex-col max-md:overflow-y-auto"
+          className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(380px,34vw)] grid-rows-[minmax(0,1fr)_auto] outline-none max-md:flex max-md:flex-col max-md:overflow-y-auto"
         >
-          <CakeAndTape
-            seen={seen}
-            now={now}
-            places={places}
-            colours={colours}
-            onTap={() => press(go)}
-            setOpened={setOpened}
-          />
+          <CakeAndTape seen={seen} now={now} places={places} colours={colours} onTap={() => press(go)} />
           <Panel
             now={now}
             place={next}
@@ -282,6 +276,7 @@ function AtStep(props: Props) {
             setOpened={setOpened}
             sayIt={() => speak(spoken)}
           />
+          <Actions now={now} setOpened={setOpened} />
         </main>
         <div aria-live="polite" className="sr-only">
           {spoken}

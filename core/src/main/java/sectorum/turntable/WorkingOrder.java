@@ -24,6 +24,9 @@ final class WorkingOrder {
     /** Rows have at least so many pieces in the mean. */
     private static final double FULL = 3;
 
+    /** Places of an even row differ by less than this times; one place left free is still even. */
+    private static final double EVEN = 2.1;
+
     private final List<Layout.Placement> all;
     private final Layout layout;
     private final double around;
@@ -97,7 +100,30 @@ final class WorkingOrder {
         }
         rows.forEach(row -> row.sort(null));
         rows.sort(Comparator.comparing(row -> row.get(0)));
-        return rows;
+        return isLaidInRows(rows) || rows.stream().allMatch(this::isEven) ? rows : List.of();
+    }
+
+    /** Whether the pile is built row by row. */
+    private static boolean isLaidInRows(List<List<Integer>> rows) {
+        for (int r = 1; r < rows.size(); r++) {
+            List<Integer> beneath = rows.get(r - 1);
+            if (rows.get(r).get(0) < beneath.get(beneath.size() - 1)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether a row's pieces are spread evenly: the same heights of curves that hang are no row. */
+    private boolean isEven(List<Integer> row) {
+        double[] at = row.stream().mapToDouble(this::s).sorted().toArray();
+        double least = Double.POSITIVE_INFINITY;
+        double most = 0;
+        for (int i = 0; i + 1 < at.length; i++) {
+            least = Math.min(least, at[i + 1] - at[i]);
+            most = Math.max(most, at[i + 1] - at[i]);
+        }
+        return most <= EVEN * least;
     }
 
     /** The pieces of each section, sections in sequence. */

@@ -132,6 +132,22 @@ class TurntableTest {
         assertThat(heights).isEqualTo(pile);
     }
 
+    /** What hangs goes swag by swag, not height by height: each swag's pieces are together, the front swag's first. */
+    @Test
+    void aGarlandGoesSwagBySwag() {
+        Tier tier = round().dressings(worn("garland", "")).tier();
+        TierWorkup.Worn w = Workup.tier(tier, Tiers.BENCH).dressings().get(0);
+        double p = tier.side().foot().mm();
+        List<Integer> swags = Places.pieces(tier, w, Tiers.BENCH, null).stream()
+                .map(place -> (int) Math.floor(place.s() / (p / 11) + 1e-9) % 11)
+                .toList();
+        long changes = IntStream.range(1, swags.size())
+                .filter(i -> !swags.get(i).equals(swags.get(i - 1)))
+                .count();
+        assertThat(changes).isLessThan(2 * 11);
+        assertThat(swags.get(0)).isEqualTo(5);
+    }
+
     /** Craft 2.2: 731 in 11 with a section in front, each mark turned to the hand that makes it. */
     @ParameterizedTest
     @EnumSource(Sequence.class)

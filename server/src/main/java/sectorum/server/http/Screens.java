@@ -47,6 +47,22 @@ class Screens {
         return page(response, HttpStatus.OK, links);
     }
 
+    /** The worker that keeps the page is looked at anew each time: everything else of a build is found by its name. */
+    @GetMapping({"/sw.js", "/manifest.webmanifest"})
+    ResponseEntity<byte[]> looked(HttpServletRequest request) throws IOException {
+        String path = request.getRequestURI();
+        try (InputStream in = Screens.class.getResourceAsStream("/static" + path)) {
+            if (in == null) {
+                return ResponseEntity.notFound().build();
+            }
+            return ResponseEntity.ok()
+                    .contentType(MediaType.parseMediaType(
+                            path.endsWith(".js") ? "text/javascript" : "application/manifest+json"))
+                    .cacheControl(CacheControl.noCache())
+                    .body(in.readAllBytes());
+        }
+    }
+
     /** The page as it lies in the jar has no number of its own: it is only ever given out with one. */
     @GetMapping("/index.html")
     String bare() {
