@@ -1,8 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type Plan, Refusal, type StackWorkup } from '../api/client';
 import { findDraft } from './draft';
-import { createEditor, openEditor } from './editor';
+import { createEditor } from './editor';
 import { count } from './edits';
+import { openEditor } from './open-editor';
 import { sampleBench, samplePlan } from './sample';
 
 const saved = (revision: number, document: Plan = samplePlan()) => ({

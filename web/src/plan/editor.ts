@@ -9,12 +9,12 @@ import {
   type SavedPlan,
   type StackWorkup,
 } from '../api/client';
-import { opening } from './ahead';
+import { isBoundAlike } from './bound';
 import { cut } from './cut';
-import { dropDraft, findDraft, keepDraft } from './draft';
+import { dropDraft, keepDraft } from './draft';
 import type { Edit } from './edit';
 import { begin, commit, type History, redo, undo } from './history';
-import { merged } from './merge';
+import { isOnlyDone, merged, same } from './merge';
 import { shared, sharedTier } from './shared';
 import { told, whenToldElsewhere } from './windows';
 
@@ -59,38 +59,6 @@ interface Meant {
 }
 
 export type Editor = ReturnType<typeof createEditor>;
-
-/** Opens a plan for editing. The workup of a document is fetched before the document is shown, so both always agree. */
-export async function openEditor(id: number, bench: () => Bench): Promise<Editor> {
-  const { saved, workup } = await opening(id);
-  const draft = findDraft(id);
-  const editor = createEditor(saved, workup, bench);
-  if (draft !== null && JSON.stringify(draft.plan) !== JSON.stringify(saved.document)) {
-    const refused = await editor.edit(() => draft.plan);
-    if (refused !== null) {
-      // Kept in the browser still; a person decides about it, not a reload.
-      keepDraft(id, draft);
-      editor.store.setState({ trouble: refused });
-    } else if (draft.base !== saved.revision) {
-      editor.store.setState({ conflict: { theirs: saved }, base: draft.from ?? saved.document });
-    }
-  }
-  return editor;
-}
-
-/** Whether a tier has the same on it and under it in both plans: its ledge and its board are bounded by them. */
-function isBoundAlike(before: Plan, i: number, after: Plan, j: number): boolean {
-  const [above, other] = [before.tiers[i + 1], after.tiers[j + 1]];
-  return (
-    above?.id === other?.id &&
-    above?.outline === other?.outline &&
-    above?.coats === other?.coats &&
-    above?.readings === other?.readings &&
-    before.stand?.shifts === after.stand?.shifts &&
-    (i === 0) === (j === 0) &&
-    (i > 0 || before.table?.base === after.table?.base)
-  );
-}
 
 export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () => Bench) {
   const store = createStore<EditorState>(() => ({
@@ -259,7 +227,8 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
     } catch (thrown) {
       const problem = problemOf(thrown);
       if (problem.status === 409 && problem.theirs) {
-        store.setState({ conflict: { theirs: problem.theirs } });
+        inFlight = false;
+        await meet(problem.theirs, store.getState().base);
       } else if (thrown instanceof Refusal && thrown.unreachable) {
         store.setState({ saving: 'unreachable' });
         if (!closed) {
@@ -270,6 +239,49 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
       }
     } finally {
       inFlight = false;
+    }
+  }
+
+  /** Another saved first: a conflict, but where both say the same, or where here only something was done. */
+  async function meet(theirs: SavedPlan, base: Plan): Promise<void> {
+    const { history } = store.getState();
+    store.setState({ conflict: { theirs }, base });
+    if (same(history.present, theirs.document)) {
+      await settle('theirs');
+    } else if (isOnlyDone(base, history.present)) {
+      await settle('mine');
+    }
+  }
+
+  /**
+   * Settles a conflict: one's own changes are made on what the other has, so that what one left alone is the other's; or
+   * theirs is taken, and undo still leads back.
+   */
+  async function settle(choice: 'mine' | 'theirs'): Promise<void> {
+    const { conflict, history, base, id } = store.getState();
+    if (conflict === null) {
+      return;
+    }
+    const { theirs } = conflict;
+    const wanted = choice === 'mine' ? merged(base, history.present, theirs.document) : theirs.document;
+    store.setState({
+      conflict: null,
+      elsewhere: null,
+      revision: theirs.revision,
+      savedAt: theirs.savedAt,
+      base: theirs.document,
+    });
+    const refused = await mean((h) => commit(h, wanted));
+    if (refused !== null && choice === 'mine') {
+      // Both together cannot be: then one's own as it is, which could be before.
+      await mean((h) => commit(h, { ...history.present }));
+    }
+    if (choice === 'theirs') {
+      clearTimeout(timer);
+      store.setState({ saving: 'saved' });
+      dropDraft(id);
+    } else {
+      await save();
     }
   }
 
@@ -336,53 +348,47 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
       }
     },
 
-    /**
-     * Settles a conflict: one's own changes are made on what the other has, so that what one left alone is the other's; or
-     * theirs is taken, and undo still leads back.
-     */
-    async settle(choice: 'mine' | 'theirs'): Promise<void> {
-      const { conflict, history, base, id } = store.getState();
-      if (conflict === null) {
-        return;
-      }
-      const { theirs } = conflict;
-      const wanted = choice === 'mine' ? merged(base, history.present, theirs.document) : theirs.document;
-      store.setState({
-        conflict: null,
-        elsewhere: null,
-        revision: theirs.revision,
-        savedAt: theirs.savedAt,
-        base: theirs.document,
-      });
-      const refused = await mean((h) => commit(h, wanted));
-      if (refused !== null && choice === 'mine') {
-        // Both together cannot be: then one's own as it is, which could be before.
-        await mean((h) => commit(h, { ...history.present }));
-      }
-      if (choice === 'theirs') {
-        clearTimeout(timer);
-        store.setState({ saving: 'saved' });
-        dropDraft(id);
-      } else {
-        await save();
-      }
-    },
+    settle,
+    meet,
 
-    /** Takes over what another window saved, where nothing here stands against it. */
+    /** Takes over what another saved, where nothing here stands against it. */
     async follow(): Promise<void> {
-      const { id, revision, saving } = store.getState();
+      const { id } = store.getState();
       try {
         const theirs = await api.plan(id);
-        if (theirs.revision === revision) {
+        const { revision, saving } = store.getState();
+        if (theirs.revision <= revision) {
           store.setState({ elsewhere: null });
         } else if (saving === 'saved' && meant.length === 0) {
           store.setState({ conflict: { theirs } });
-          await this.settle('theirs');
+          await settle('theirs');
         } else {
-          store.setState({ conflict: { theirs } });
+          await meet(theirs, store.getState().base);
         }
       } catch {
         // Told again at the next save of either side.
+      }
+    },
+
+    /** The same while hands work: what stands here is saved as always, and meets the other then. */
+    async keepUp(newest: number): Promise<void> {
+      const { revision, saving } = store.getState();
+      if (newest > revision && saving === 'saved' && meant.length === 0) {
+        try {
+          const theirs = await api.plan(store.getState().id);
+          const now = store.getState();
+          if (
+            theirs.revision > now.revision &&
+            now.saving === 'saved' &&
+            meant.length === 0 &&
+            !now.conflict
+          ) {
+            store.setState({ conflict: { theirs } });
+            await settle('theirs');
+          }
+        } catch {
+          // Told again when it goes on.
+        }
       }
     },
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { merged } from './merge';
+import { isOnlyDone, merged, same } from './merge';
 import { samplePlan } from './sample';
 
 const plan = samplePlan;
@@ -74,5 +74,21 @@ describe('three documents of one beginning', () => {
     const base = worn({ drop: 40, thick: 2 });
     const both = merged(base, worn({ drop: 50, thick: 2 }), worn({ drop: 40, thick: 3 }));
     expect(both.tiers[0]!.dressings[0]!.settings).toEqual({ drop: 50, thick: 3 });
+  });
+
+  it.each([
+    [{ a: 1, b: [{ c: 2 }] }, { b: [{ c: 2 }], a: 1 }, true],
+    [{ a: 1 }, { a: 1, b: undefined }, true],
+    [{ a: [1, 2] }, { a: [2, 1] }, false],
+    [{ a: {} }, { a: [] }, false],
+    [null, {}, false],
+  ])('%j says the same as %j: %s', (a, b, alike) => {
+    expect(same(a, b)).toBe(alike);
+  });
+
+  it('knows where only something was done', () => {
+    const done = { ...plan(), agenda: { done: { coat: { from: 'x', minutes: 5 } } } } as unknown as P;
+    expect(isOnlyDone(plan(), done)).toBe(true);
+    expect(isOnlyDone(plan(), { ...done, name: 'other' })).toBe(false);
   });
 });

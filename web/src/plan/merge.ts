@@ -8,7 +8,25 @@ const nameOf = (each: Named): string => ('id' in each ? each.id : each.dressing.
 
 const isObject = (value: Json): value is Record<string, Json> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
-const same = (a: Json, b: Json): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
+/** Whether two documents say the same, in whatever order their fields stand. */
+export function same(a: Json, b: Json): boolean {
+  if (a === b) {
+    return true;
+  }
+  if (Array.isArray(a) && Array.isArray(b)) {
+    return a.length === b.length && a.every((each, i) => same(each, b[i]));
+  }
+  if (!isObject(a) || !isObject(b)) {
+    return false;
+  }
+  const fields = new Set([...Object.keys(a), ...Object.keys(b)]);
+  return [...fields].every((field) => same(a[field], b[field]));
+}
+
+/** Whether all that one side changed is what is done: that stands beside whatever the other changed. */
+export const isOnlyDone = (base: Plan, mine: Plan): boolean =>
+  same({ ...base, agenda: undefined }, { ...mine, agenda: undefined }) &&
+  same({ ...base.agenda, done: undefined }, { ...mine.agenda, done: undefined });
 const isNamed = (list: Json): list is Named[] =>
   Array.isArray(list) &&
   list.every(

@@ -78,7 +78,9 @@ function device(): Store {
     },
     async keep(_, fresh, settled) {
       const gone = new Set([...fresh.map((l) => l.entry.id), ...settled]);
-      fresh.forEach((l) => lines.set(l.place, l));
+      for (const l of fresh) {
+        lines.set(l.place, l);
+      }
       waiting = waiting.filter((e) => !gone.has(e.id));
     },
     async steps() {

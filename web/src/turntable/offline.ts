@@ -27,6 +27,8 @@ function watch(registration: ServiceWorkerRegistration): void {
   });
 }
 
+const TAKES_OVER_MS = 3000;
+
 /** Keeps the page and its plan on the device, so that they open without a connection, too. */
 export async function keepOnDevice(plan: number): Promise<void> {
   if (!('serviceWorker' in navigator)) {
@@ -41,6 +43,13 @@ export async function keepOnDevice(plan: number): Promise<void> {
   if (registration) {
     watch(registration);
     await navigator.serviceWorker.ready;
+    if (!navigator.serviceWorker.controller) {
+      // It stands, and takes this page over within a moment.
+      await new Promise((taken) => {
+        navigator.serviceWorker.addEventListener('controllerchange', taken, { once: true });
+        setTimeout(taken, TAKES_OVER_MS);
+      });
+    }
     // What was asked for before the worker stood is asked for once more, so that it keeps it.
     for (const path of [
       `/api/plans/${plan}/opened`,

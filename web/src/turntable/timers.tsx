@@ -39,12 +39,7 @@ const NO_STEPS: BenchStep[] = [];
 export function Timers() {
   const id = usePlanId();
   const { editor } = useOpen();
-  const journal = useJournal(id, (revision) => {
-    const { revision: own, saving } = editor.store.getState();
-    if (revision > own && saving === 'saved') {
-      void editor.follow();
-    }
-  });
+  const journal = useJournal(id, editor.keepUp);
   const timers = useBenchState(journal, NO_STEPS)?.timers ?? NONE;
   const running = timers.filter((t) => t.stopped === undefined);
   useEffect(() => {

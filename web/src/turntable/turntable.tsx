@@ -34,12 +34,7 @@ export function Turntable() {
   const id = usePlanId();
   const plan = usePlan();
   const { editor } = useOpen();
-  const journal = useJournal(id, (revision) => {
-    const { revision: own, saving } = editor.store.getState();
-    if (revision > own && saving === 'saved') {
-      void editor.follow();
-    }
-  });
+  const journal = useJournal(id, editor.keepUp);
   useEffect(() => {
     void keepOnDevice(id);
   }, [id]);

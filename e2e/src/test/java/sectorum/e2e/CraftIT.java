@@ -15,7 +15,7 @@ import sectorum.server.RandomPlans;
 
 /** Core in the page: it answers what the server answers to the last bit, the server where it is not there, and nothing is lost. */
 class CraftIT extends Bench {
-    private static final int PLANS = 60;
+    private static final int PLANS = 30;
     private static final Path FIGURES = Path.of("target", "core-in-the-page.txt");
 
     /** Puts each question to core in the page and to the server; gives what differs, and how many numbers were alike. */
@@ -23,7 +23,8 @@ class CraftIT extends Bench {
             const [questions, done] = arguments;
             const paths = {WorkupRequest: 'workup', NextTierRequest: 'next-tier', BuildRequest: 'build',
               PiecesRequest: 'pieces', WaysRequest: 'ways', RescueRequest: 'rescue', RefitRequest: 'refit',
-              TrayRequest: 'tray', PieceTrayRequest: 'pieces/tray'};
+              TrayRequest: 'tray', PieceTrayRequest: 'pieces/tray', PlacesRequest: 'turntable/places',
+              BenchStateRequest: 'turntable/state', EvennessRequest: 'turntable/evenness'};
             const told = {numbers: 0, answers: 0, refusals: 0, differ: []};
             function compare(here, there, at) {
               if (Object.is(here, there)) { told.numbers += typeof here === 'number'; return; }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.AheadKind;
 import sectorum.ahead.Bed;
@@ -16,6 +17,7 @@ import sectorum.bench.Course;
 import sectorum.bench.Cutter;
 import sectorum.bench.Hand;
 import sectorum.bench.Round;
+import sectorum.divide.Evenness;
 import sectorum.divide.Front;
 import sectorum.divide.Press;
 import sectorum.measure.Field;
@@ -31,11 +33,14 @@ import sectorum.plan.OutlineSpec;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.plan.Tier;
+import sectorum.question.BenchStateRequest;
 import sectorum.question.BuildRequest;
+import sectorum.question.EvennessRequest;
 import sectorum.question.LengthRequest;
 import sectorum.question.NextTierRequest;
 import sectorum.question.PieceTrayRequest;
 import sectorum.question.PiecesRequest;
+import sectorum.question.PlacesRequest;
 import sectorum.question.Question;
 import sectorum.question.RefitRequest;
 import sectorum.question.RescueRequest;
@@ -48,6 +53,11 @@ import sectorum.technique.Catalogue;
 import sectorum.technique.Technique;
 import sectorum.tier.PlacedTier;
 import sectorum.tier.TierWork;
+import sectorum.turntable.Entry;
+import sectorum.turntable.KeptEntry;
+import sectorum.turntable.Sequence;
+import sectorum.turntable.StepKey;
+import sectorum.turntable.Window;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -84,6 +94,25 @@ public final class RandomPlans {
         add(all, new WaysRequest(plan, tier.id(), division, new Press(40 + number % 50, 12, 1), 1.0, bench));
         add(all, new RescueRequest(plan, tier.id(), division, 1 + number % 4, between(1, 400), bench));
         add(all, new LengthRequest("Depth", typed(), LengthUnit.values()[number % LengthUnit.values().length]));
+        Sequence sequence = number % 4 == 3 ? null : Sequence.values()[number % 3];
+        String dressing = tier.dressings().isEmpty() || number % 2 == 0
+                ? null
+                : tier.dressings().get(0).id();
+        add(all, new PlacesRequest(plan, tier.id(), dressing == null ? division : null, dressing, sequence, bench));
+        add(all, new BenchStateRequest(steps(), journal()));
+        double middle = between(300, 500);
+        add(
+                all,
+                new EvennessRequest(
+                        plan,
+                        tier.id(),
+                        division,
+                        new Evenness.Pointed(
+                                0,
+                                1000,
+                                List.of(middle, middle + between(20, 90), middle + between(100, 300)),
+                                number % 2 == 0 ? null : between(1200, 4000)),
+                        bench));
         if (!tier.dressings().isEmpty()) {
             String to = plan.tiers().get(0).id();
             add(all, new RefitRequest(plan, tier.id(), tier.dressings().get(0).id(), to, null, bench));
@@ -98,6 +127,40 @@ public final class RandomPlans {
 
     private static void add(Map<String, Question<?>> all, Question<?> question) {
         all.put(question.getClass().getSimpleName(), question);
+    }
+
+    private List<StepKey> steps() {
+        return IntStream.range(0, 6)
+                .mapToObj(i -> new StepKey(
+                        "task" + i / 2 + "/" + i % 2,
+                        "task" + i / 2,
+                        i % 3 * 4,
+                        i == 4 ? List.of("task0", "task1") : List.of(),
+                        number % 5 == i))
+                .toList();
+    }
+
+    private List<KeptEntry> journal() {
+        List<KeptEntry> lines = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            Entry.Kind kind = Entry.Kind.values()[(number + i) % Entry.Kind.values().length];
+            boolean of = kind == Entry.Kind.UNDO || kind == Entry.Kind.STOP;
+            Window window = kind == Entry.Kind.TIMER ? new Window(i, i % 2 == 0 ? null : 60.0 + i, null) : null;
+            lines.add(new KeptEntry(
+                    new Entry(
+                            "line" + i,
+                            "device" + (number + i) % 2,
+                            "",
+                            1_700_000_000_000L + i,
+                            Math.max(0, i - 2),
+                            kind,
+                            "task" + i % 3 + "/" + i % 2,
+                            kind == Entry.Kind.COUNT ? 1 + i : 0,
+                            of ? "line" + Math.max(0, i - 3) : "words",
+                            window),
+                    i < 9 ? i + 1 : 0));
+        }
+        return lines;
     }
 
     private String typed() {

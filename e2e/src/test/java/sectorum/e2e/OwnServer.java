@@ -1,0 +1,104 @@
+package sectorum.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.util.List;
+
+/** The application in a process of its own, which can really be ended and started again on the same port. */
+final class OwnServer implements AutoCloseable {
+    private static final int PATIENCE_TURNS = 400;
+
+    private final int port = free();
+    private final HttpClient client = HttpClient.newHttpClient();
+    private Process process;
+
+    private static int free() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException none) {
+            throw new UncheckedIOException(none);
+        }
+    }
+
+    URI base() {
+        return URI.create("http://127.0.0.1:" + port);
+    }
+
+    void start() {
+        try {
+            process = new ProcessBuilder(List.of(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "-XX:TieredStopAtLevel=1",
+                            "-XX:+UseSerialGC",
+                            "-Xmx300m",
+                            "-cp",
+                            System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                            "sectorum.server.SectorumApplication",
+                            "--server.port=" + port,
+                            "--server.tomcat.basedir="
+                                    + Path.of("target", "tomcat-own").toAbsolutePath(),
+                            "--spring.datasource.url=" + System.getenv("SECTORUM_TEST_DB") + "/"
+                                    + System.getProperty("sectorum.database", "sectorum_test"),
+                            "--sectorum.demo=false"))
+                    .redirectErrorStream(true)
+                    .redirectOutput(Path.of("target", "own-server.log").toFile())
+                    .start();
+            for (int turn = 0; turn < PATIENCE_TURNS; turn++) {
+                if (answers()) {
+                    return;
+                }
+                Thread.sleep(100);
+            }
+            throw new IllegalStateException("The server of its own did not start; see target/own-server.log");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private boolean answers() throws InterruptedException {
+        try {
+            return get("/api/here").statusCode() == 200;
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+
+    private HttpResponse<String> get(String path) throws IOException, InterruptedException {
+        return client.send(HttpRequest.newBuilder(base().resolve(path)).build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    String read(String path) {
+        try {
+            return get(path).body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+            return "";
+        }
+    }
+
+    /** As when the plug is pulled. */
+    void kill() {
+        process.destroyForcibly();
+        try {
+            process.waitFor();
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @Override
+    public void close() {
+        kill();
+    }
+}
