@@ -34,7 +34,7 @@ export function BenchBar({ steps, state, now, journal, old, night, setNight, set
       >
         <ArrowLeft size={26} aria-hidden />
       </Link>
-      <div className="min-w-0 shrink max-md:hidden">
+      <div className="min-w-0 shrink max-md:sr-only">
         <h1 className="heading truncate">{plan.name}</h1>
       </div>
       <button

@@ -132,6 +132,7 @@ class AccessIT extends Bench {
         browser.open("/");
         browser.see(By.tagName("h1"));
         String gala = gala();
+        turntable(gala + "turntable");
         if (tablet) {
             // What lies over a page is as wide on a tablet as on a desk: there the stages' layout alone is looked at.
             for (String stage : List.of("measure", "divide", "dress", "ahead", "make", "days", "build", "handover")) {
@@ -149,6 +150,27 @@ class AccessIT extends Bench {
         }
         plan(gala);
         assertThat(wrong).isEmpty();
+    }
+
+    /** Light and dark, at every size: there it is another page each time. */
+    private void turntable(String path) {
+        browser.open(path);
+        browser.see(By.cssSelector("button[data-act]"));
+        judge(path, axe());
+        browser.press("All steps");
+        browser.click(By.xpath("//div[@role='dialog']//button[contains(., 'off the tape')]"));
+        browser.see(By.cssSelector("[data-reading]"));
+        browser.keys("d");
+        browser.until(
+                d -> Boolean.TRUE.equals(d.executeScript("return document.documentElement.classList.contains('night')"))
+                        ? Boolean.TRUE
+                        : null);
+        judge(path + ", dark", axe());
+        for (String opener : List.of(
+                "Skip", "All steps", "It came out at…", "Cover a fault", "Evenness", "Phone", "Order and voice")) {
+            dialog(path, opener);
+        }
+        browser.keys("d");
     }
 
     private void orders() {
@@ -194,8 +216,14 @@ class AccessIT extends Bench {
         browser.open("/");
         browser.see(By.tagName("h1"));
         String gala = gala();
-        for (String page :
-                List.of("/", "/cupboard", gala + "dress", gala + "days", gala + "print", gala + "handover")) {
+        for (String page : List.of(
+                "/",
+                "/cupboard",
+                gala + "dress",
+                gala + "days",
+                gala + "print",
+                gala + "handover",
+                gala + "turntable")) {
             browser.open(page);
             browser.see(By.tagName("h1"));
             edge(page);

@@ -71,6 +71,20 @@ class BrowserBenchmark extends Bench {
             requestAnimationFrame(frame);
             """;
 
+    private static final String TAPE = """
+            const done = arguments[1], gaps = [];
+            const press = () => document.querySelector('button[data-act]').click();
+            let last = 0, n = 0;
+            const frame = (now) => {
+              if (last && n > 30) gaps.push(now - last);
+              last = now;
+              if (++n === 300) { done(gaps); return; }
+              if (n % 30 === 10) press();
+              requestAnimationFrame(frame);
+            };
+            requestAnimationFrame(frame);
+            """;
+
     /** A long drag: how much the page holds after each thousand steps, when all that can be has been let go. */
     private static final String DRAG = """
             const [label, done] = arguments;
@@ -135,8 +149,21 @@ class BrowserBenchmark extends Bench {
         browser.line(false, 0);
         print("frame while the stack turns, ms", FRAMES, "");
         print("the same once more, ms", FRAMES, "");
+        tape();
         memory();
         dense();
+    }
+
+    /** At the turntable, a mark made every half second: the tape runs, the cake turns. */
+    private void tape() throws IOException {
+        browser.open("/");
+        String plan = browser.see(By.partialLinkText("Observatory gala")).getDomProperty("href");
+        browser.driver().get(plan.substring(0, plan.lastIndexOf('/')) + "/turntable");
+        browser.press("All steps");
+        browser.click(By.xpath("//div[@role='dialog']//button[contains(., 'off the tape')]"));
+        browser.see(By.cssSelector("[data-reading]"));
+        ready("ready");
+        print("frame while the tape runs, ms", TAPE, "");
     }
 
     /** A course of 20,000 pieces. */

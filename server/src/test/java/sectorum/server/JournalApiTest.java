@@ -177,6 +177,13 @@ class JournalApiTest extends OverHttp {
                 .isEqualTo(404);
     }
 
+    /** Nothing was started with --lan: there is no door, and it is said. */
+    @Test
+    void withoutADoorThereIsNoLink() {
+        JsonNode link = http.post("/api/plans/" + plan + "/door", "").json();
+        assertThat(link.toString()).isEqualTo("{\"open\":false}");
+    }
+
     @Test
     void stepsStateAndPlacesAreAnswered() {
         JsonNode saved = http.get("/api/plans/" + plan).json();
