@@ -143,14 +143,17 @@ final class Spray implements AheadKind {
         b.looking(Flower.placed(look, fields.get(1).number(settings), piece));
         b.drawn(() -> new RecipeWork(bound.get(0).recipe(), piece, b.material(), piece.width()).patterns("spray"));
         if (many[5] > IN_A_PICK) {
-            b.found(THICK.found(
-                    Phrase.of("{} wires are bound to a stem.", Quantity.count(many[5])),
-                    new Mend(
-                            Phrase.of("Bind {} to a stem", Quantity.count(IN_A_PICK)),
-                            List.of(new Change(
-                                    Change.Target.PIECE, piece.id() + "/settings/bound", (double) IN_A_PICK)))));
+            thick(b, piece, many[5]);
         }
         return b.made();
+    }
+
+    private static void thick(PieceBuilder b, OwnPiece piece, int bound) {
+        b.found(THICK.found(
+                Phrase.of("{} wires are bound to a stem.", Quantity.count(bound)),
+                new Mend(
+                        Phrase.of("Bind {} to a stem", Quantity.count(IN_A_PICK)),
+                        List.of(new Change(Change.Target.PIECE, piece.id() + "/settings/bound", (double) IN_A_PICK)))));
     }
 
     /** One leaf on its wire. */

@@ -214,35 +214,7 @@ final class ArtMaking {
 
     private static void cut(DressingBuilder work, ArtSet set, ArtShape shape, int many, DressingContext place) {
         if (shape.panel() != null) {
-            int colour = ArtDrawing.panel(shape, place);
-            Rings panel = shape.panel();
-            double round = panel.outers().stream().mapToDouble(Contour::length).reduce(0, Double::sum);
-            work.cut(
-                    Phrase.of("Panel"),
-                    set.material(),
-                    set.thick(),
-                    colour,
-                    panel.keyholed().get(0),
-                    many,
-                    set.material().spare());
-            for (List<Double> more :
-                    panel.keyholed().subList(1, panel.keyholed().size())) {
-                work.cut(
-                        Phrase.of("Panel"),
-                        set.material(),
-                        set.thick(),
-                        colour,
-                        more,
-                        many,
-                        set.material().spare());
-            }
-            work.used(
-                            set.material(),
-                            colour,
-                            0,
-                            set.material().line(many * (round + LAP_MM), CORD_MM),
-                            many * (round + LAP_MM))
-                    .figure("Cord", Quantity.length(round + LAP_MM));
+            panel(work, set, shape, many, place);
         }
         int pieces = 0;
         for (int i = 0; i < shape.parts().size(); i++) {
@@ -283,5 +255,37 @@ final class ArtMaking {
                         "soft brush, tweezers",
                         Rate.PEARL.minutes((double) many * pieces))
                 .check("No gap shows between {} pieces.", all);
+    }
+
+    /** What it all lies on, with a cord round it. */
+    private static void panel(DressingBuilder work, ArtSet set, ArtShape shape, int many, DressingContext place) {
+        int colour = ArtDrawing.panel(shape, place);
+        Rings panel = shape.panel();
+        double round = panel.outers().stream().mapToDouble(Contour::length).reduce(0, Double::sum);
+        work.cut(
+                Phrase.of("Panel"),
+                set.material(),
+                set.thick(),
+                colour,
+                panel.keyholed().get(0),
+                many,
+                set.material().spare());
+        for (List<Double> more : panel.keyholed().subList(1, panel.keyholed().size())) {
+            work.cut(
+                    Phrase.of("Panel"),
+                    set.material(),
+                    set.thick(),
+                    colour,
+                    more,
+                    many,
+                    set.material().spare());
+        }
+        work.used(
+                        set.material(),
+                        colour,
+                        0,
+                        set.material().line(many * (round + LAP_MM), CORD_MM),
+                        many * (round + LAP_MM))
+                .figure("Cord", Quantity.length(round + LAP_MM));
     }
 }

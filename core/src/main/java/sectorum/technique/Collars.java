@@ -316,44 +316,7 @@ final class Collars implements Technique {
             return;
         }
         if (set.kind().isPoured()) {
-            // The acetate is peeled before the cake leaves: whoever cuts it never sees it.
-            work.step(
-                            Gesture.TRACE,
-                            Phrase.of(
-                                    set.share() < 1
-                                            ? "Pipe the pattern over its sheet on {} of acetate, {} long and {} high, its lines {}."
-                                            : "Spread it over {} of acetate, {} long and {} high, level, {}.",
-                                    Quantity.count(set.parts()),
-                                    whole,
-                                    Quantity.length(high),
-                                    Quantity.text(set.share() < 1 ? set.drawn().words : "edges wiped")),
-                            "acetate, collar sheet, bag",
-                            Rate.PIPED_METRE.minutes(length * Math.max(1, set.share() * high / set.line()) / 1000),
-                            new Making.Pause(1, 3, Storage.ROOM, "until it is dull at the rim but still bends"),
-                            "")
-                    .check("{} of it bend and do not run.", whole)
-                    .step(
-                            Gesture.WRAP,
-                            Phrase.of(
-                                    set.isClosed()
-                                            ? "Wrap it round from the front, {} of lap at the back."
-                                            : "Wrap one part after the other, the first at the front, {} open between them.",
-                                    Quantity.length(set.isClosed() ? set.lapped() : set.gap())),
-                            "gloves",
-                            6.0 * set.parts(),
-                            new Making.Pause(5, 30, Storage.FRIDGE, "in the fridge, until it lets go of the acetate"),
-                            "")
-                    .step(
-                            Gesture.PEEL,
-                            Phrase.of("Peel the acetate off, {} of it.", whole),
-                            "scalpel",
-                            6,
-                            null,
-                            Cautions.BLADE)
-                    .check(
-                            set.isClosed()
-                                    ? "The pattern meets itself at the back, and nothing is broken."
-                                    : "Gaps are alike, and nothing is broken.");
+            poured(work, set, length, high);
             return;
         }
         work.step(
@@ -372,6 +335,49 @@ final class Collars implements Technique {
                         "soft brush",
                         10)
                 .check("The pattern meets itself at the back.");
+    }
+
+    /** Piped or spread on acetate, wrapped while it bends. */
+    private static void poured(DressingBuilder work, Settings set, double length, double high) {
+        Quantity whole = Quantity.length(length + set.lapped());
+        // The acetate is peeled before the cake leaves: whoever cuts it never sees it.
+        work.step(
+                        Gesture.TRACE,
+                        Phrase.of(
+                                set.share() < 1
+                                        ? "Pipe the pattern over its sheet on {} of acetate, {} long and {} high, its lines {}."
+                                        : "Spread it over {} of acetate, {} long and {} high, level, {}.",
+                                Quantity.count(set.parts()),
+                                whole,
+                                Quantity.length(high),
+                                Quantity.text(set.share() < 1 ? set.drawn().words : "edges wiped")),
+                        "acetate, collar sheet, bag",
+                        Rate.PIPED_METRE.minutes(length * Math.max(1, set.share() * high / set.line()) / 1000),
+                        new Making.Pause(1, 3, Storage.ROOM, "until it is dull at the rim but still bends"),
+                        "")
+                .check("{} of it bend and do not run.", whole)
+                .step(
+                        Gesture.WRAP,
+                        Phrase.of(
+                                set.isClosed()
+                                        ? "Wrap it round from the front, {} of lap at the back."
+                                        : "Wrap one part after the other, the first at the front, {} open between them.",
+                                Quantity.length(set.isClosed() ? set.lapped() : set.gap())),
+                        "gloves",
+                        6.0 * set.parts(),
+                        new Making.Pause(5, 30, Storage.FRIDGE, "in the fridge, until it lets go of the acetate"),
+                        "")
+                .step(
+                        Gesture.PEEL,
+                        Phrase.of("Peel the acetate off, {} of it.", whole),
+                        "scalpel",
+                        6,
+                        null,
+                        Cautions.BLADE)
+                .check(
+                        set.isClosed()
+                                ? "The pattern meets itself at the back, and nothing is broken."
+                                : "Gaps are alike, and nothing is broken.");
     }
 
     /** The sheet that it is drawn over, with its pattern. */

@@ -34,7 +34,6 @@ final class Frames implements Technique {
     private static final Rule HIGH = new Rule("frames.out-of-zone", Level.STOP, "A frame is higher than its zone.");
     private static final Rule ROUNDS =
             new Rule("frames.rounds", Level.LOOK, "So many rounds so far apart do not fit into the frame.");
-
     private static final Rule NO_ART = new Rule(
             "frames.none",
             Level.STOP,

@@ -357,7 +357,7 @@ final class Quilting implements Technique {
             work.adhesive(Adhesive.HOLLOW)
                     .firm()
                     .step(
-                            Gesture.PRESS,
+                            Gesture.STICK,
                             Phrase.of("Press {} hollows and set a pearl in each.", Quantity.count(pearls)),
                             "ball tool, fine brush",
                             Rate.PEARL.minutes(pearls),

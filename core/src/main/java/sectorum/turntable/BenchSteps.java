@@ -154,6 +154,10 @@ public final class BenchSteps {
         int lines = (int) layout.placements().stream()
                 .filter(p -> layout.shapes().get(p.shape()).role() == Layout.Role.GUIDE)
                 .count();
+        if (gesture == Gesture.PRESS && pieces > 0 && lines > 0) {
+            // Lines are pressed, and pieces set on them: which of both is meant, nobody knows.
+            return Counted.NOTHING;
+        }
         return pieces > 0 ? Counted.of(pieces, "piece", "pieces") : Counted.of(lines, "line", "lines");
     }
 

@@ -1,13 +1,20 @@
 package sectorum.e2e;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.time.LocalDate;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 import sectorum.server.RunningApp;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Where every browser test sits down: a browser as if opened anew, and what all of them do. */
 @ExtendWith({RunningApp.class, OneBrowser.class})
@@ -22,7 +29,28 @@ abstract class Bench {
         browser.renew();
     }
 
+    /** A plan of one tier, opened: made by a call, for the way to it over the orders has a test of its own. */
     protected void newPlan(String name) {
+        try {
+            HttpResponse<String> made = HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(base.resolve("/api/plans/fresh"))
+                                    .header("Content-Type", "application/json")
+                                    .POST(HttpRequest.BodyPublishers.ofString(
+                                            JsonMapper.shared().writeValueAsString(Map.of("name", name))))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString());
+            browser.open("/plan/" + JsonMapper.shared().readTree(made.body()).get("id") + "/measure");
+            browser.see(Browser.field("Diameter"));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** The same as a person makes it. */
+    protected void newPlanByHand(String name) {
         browser.open("/");
         browser.press("New plan");
         browser.see(Browser.field("What it is called")).sendKeys(name);

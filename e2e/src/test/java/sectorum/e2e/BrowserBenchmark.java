@@ -149,9 +149,9 @@ class BrowserBenchmark extends Bench {
         browser.line(false, 0);
         print("frame while the stack turns, ms", FRAMES, "");
         print("the same once more, ms", FRAMES, "");
-        tape();
         memory();
         dense();
+        tape();
     }
 
     /** At the turntable, a mark made every half second: the tape runs, the cake turns. */

@@ -20,7 +20,7 @@ import org.openqa.selenium.interactions.Actions;
 class FirstSliceIT extends Bench {
     @Test
     void measureDivideDressAndPrint() throws IOException {
-        newPlan("A slice of everything");
+        newPlanByHand("A slice of everything");
         measure();
         divide();
         dress();
@@ -143,7 +143,7 @@ class FirstSliceIT extends Bench {
 
     @Test
     void badInputIsToldAndKept() throws IOException {
-        newPlan("Clumsy hands");
+        newPlanByHand("Clumsy hands");
         for (String[] typed : List.of(
                 new String[] {"wide", "cannot be read as a length"},
                 new String[] {"-20", "is outside 2 cm to 150 cm"},
@@ -182,7 +182,7 @@ class FirstSliceIT extends Bench {
 
     @Test
     void twoWindowsMeetAndNothingIsOverwritten() {
-        newPlan("Two windows");
+        newPlanByHand("Two windows");
         String address = browser.driver().getCurrentUrl();
         try (Browser other = new Browser(base)) {
             other.open(URI.create(address).getPath());
@@ -201,7 +201,7 @@ class FirstSliceIT extends Bench {
 
     @Test
     void unitsAreThePersonsOwn() {
-        newPlan("Inches");
+        newPlanByHand("Inches");
         browser.press("Units, tape and hand");
         browser.press("inches");
         browser.keys(Keys.ESCAPE);

@@ -42,17 +42,7 @@ class OfflineIT {
         server.start();
         try (server;
                 Browser browser = new Browser(server.base())) {
-            browser.open("/");
-            browser.press("New plan");
-            browser.see(Browser.field("What it is called")).sendKeys("Without a server");
-            browser.press("Make it");
-            browser.see(Browser.field("Diameter"));
-            browser.press("Dress");
-            browser.press("Add a course");
-            browser.press("Swag lines");
-            browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
-            browser.saved();
-            String plan = browser.driver().getCurrentUrl().replaceAll(".*/plan/(\\d+)/.*", "$1");
+            String plan = withSwags(browser);
             browser.open("/plan/" + plan + "/turntable");
             browser.see(NEXT);
             browser.press("All steps");
@@ -98,22 +88,40 @@ class OfflineIT {
                             ? Boolean.TRUE
                             : null);
             browser.read("in touch");
-            List<String> ids = new ArrayList<>();
-            double counted = 0;
-            for (JsonNode line : JsonMapper.shared()
-                    .readTree(server.read("/api/plans/" + plan + "/journal"))
-                    .get("lines")) {
-                ids.add(line.at("/entry/id").asString());
-                counted += line.at("/entry/kind").asString().equals("count")
-                        ? line.at("/entry/amount").asDouble()
-                        : 0;
-            }
-            assertThat(new HashSet<>(ids)).hasSameSizeAs(ids);
-            assertThat(counted).isEqualTo(4);
+            keptOnce(plan);
             browser.until(d -> server.read("/api/plans/" + plan).contains("\"mark\":4") ? Boolean.TRUE : null);
             browser.again();
             browser.see(NEXT);
             counts(browser, 4);
         }
+    }
+
+    private static String withSwags(Browser browser) {
+        browser.open("/");
+        browser.press("New plan");
+        browser.see(Browser.field("What it is called")).sendKeys("Without a server");
+        browser.press("Make it");
+        browser.see(Browser.field("Diameter"));
+        browser.press("Dress");
+        browser.press("Add a course");
+        browser.press("Swag lines");
+        browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
+        browser.saved();
+        return browser.driver().getCurrentUrl().replaceAll(".*/plan/(\\d+)/.*", "$1");
+    }
+
+    private void keptOnce(String plan) {
+        List<String> ids = new ArrayList<>();
+        double counted = 0;
+        for (JsonNode line : JsonMapper.shared()
+                .readTree(server.read("/api/plans/" + plan + "/journal"))
+                .get("lines")) {
+            ids.add(line.at("/entry/id").asString());
+            counted += line.at("/entry/kind").asString().equals("count")
+                    ? line.at("/entry/amount").asDouble()
+                    : 0;
+        }
+        assertThat(new HashSet<>(ids)).hasSameSizeAs(ids);
+        assertThat(counted).isEqualTo(4);
     }
 }

@@ -20,7 +20,7 @@ class PagesIT extends Bench {
 
     @Test
     void everyAddressIsAPageWithATitleAndAWayOn() {
-        newPlan("Signposts");
+        newPlanByHand("Signposts");
         String plan = URI.create(browser.driver().getCurrentUrl()).getPath().replaceAll("/measure.*", "");
         titled("Signposts, Measure · Sectorum");
         browser.press("Divide");
@@ -43,7 +43,7 @@ class PagesIT extends Bench {
 
     @Test
     void aTierTakenBackIsNoLongerChosenAndAnUnknownOneIsNoChoice() {
-        newPlan("Taken back");
+        newPlanByHand("Taken back");
         browser.press("Add a tier");
         browser.see(By.cssSelector("button[aria-pressed='true'][aria-label^='Tier 2']"));
         browser.ctrl("z");
@@ -60,7 +60,7 @@ class PagesIT extends Bench {
 
     @Test
     void whatIsChosenOutlivesAReload() {
-        newPlan("Stays");
+        newPlanByHand("Stays");
         browser.press("Make");
         browser.press("Recipes");
         browser.again();
@@ -81,7 +81,7 @@ class PagesIT extends Bench {
     /** 600 px of wheel over the turning cake move the page, and do not turn it. */
     @Test
     void theWheelPassesTheCakeAndGoesToThePage() {
-        newPlan("Wheel");
+        newPlanByHand("Wheel");
         browser.press("Dress");
         var cake = browser.see(By.cssSelector("canvas[aria-label='The cake, turned']"));
         browser.size(1280, 500);
@@ -99,7 +99,7 @@ class PagesIT extends Bench {
 
     @Test
     void theOtherWindowIsToldAndMineKeepsWhatTheOtherDid() {
-        newPlan("Two windows at once");
+        newPlanByHand("Two windows at once");
         String address = browser.driver().getCurrentUrl();
         String first = browser.driver().getWindowHandle();
         browser.saved();
@@ -133,7 +133,7 @@ class PagesIT extends Bench {
 
     @Test
     void aDivisionIsMarkedByTheWayChosen() {
-        newPlan("Folded");
+        newPlanByHand("Folded");
         browser.press("Dress");
         addCourse("Swag lines");
         browser.press("Divide");

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
 
 /**
@@ -67,10 +68,8 @@ class Screenshots extends Bench {
         browser.press("Add a course");
         browser.read("Each drawn as it would be here");
         shot("tray");
-        browser.open(gala + "/dress?tier=foot");
-        course("Pearl rows");
-        shot("ledge");
         make(gala);
+        turntable(gala);
         browser.open(guild + "/make");
         browser.press("Recipes");
         browser.read("Heather honey buttercream");
@@ -81,12 +80,35 @@ class Screenshots extends Bench {
         shot("pieces");
     }
 
+    /** In the middle of a garland, and on a phone in the evening among marks. */
+    private void turntable(String plan) throws IOException {
+        step(plan, "Hang them from the lowest");
+        browser.press("All 5 are done");
+        step(plan, "Set 110 along them");
+        for (int i = 0; i < 3; i++) {
+            browser.driver().executeAsyncScript("setTimeout(arguments[0], 200)");
+            browser.keys(Keys.SPACE);
+        }
+        shot("turntable");
+        browser.size(390, 844);
+        step(plan, "Read 12 marks off the tape");
+        browser.keys(Keys.SPACE);
+        browser.keys("d");
+        shot("turntable-phone");
+        browser.size(1280, 800);
+        browser.keys("d");
+    }
+
+    private void step(String plan, String words) {
+        browser.open(plan + "/turntable");
+        browser.press("All steps");
+        browser.click(By.xpath("//div[@role='dialog']//button[contains(., '" + words + "')]"));
+        browser.see(By.cssSelector("[data-reading]"));
+    }
+
     private void make(String plan) throws IOException {
         view("make", plan + "/make");
         browser.press("Cut");
         shot("cut");
-        browser.press("Hours and cost");
-        browser.press("Quicker ways");
-        shot("quicker");
     }
 }
