@@ -114,7 +114,10 @@ function Row({ what, label, known, onAdd }: RowProps) {
       />
       <ul aria-label={`Readings, ${label.toLowerCase()}`} className="mt-1.5 flex flex-wrap gap-1.5">
         {own.map(({ reading, index }) => (
-          <li key={index} className="flex items-center rounded-md border border-tape-line bg-tape pl-2.5 text-tape-ink">
+          <li
+            key={index}
+            className="flex items-center rounded-md border border-tape-line bg-tape pl-2.5 text-tape-ink"
+          >
             <span title={[reading.by, reading.at?.replace('T', ' ')].filter(Boolean).join(', ')}>
               <b>{length(reading.mm, unit)}</b>
               {what === 'height' ? ` ${SPOTS[reading.spot]}` : ''}
