@@ -2,6 +2,7 @@ import { Link, useLocation } from 'react-router';
 import { usePlanId } from './use';
 
 const PAGES = [
+  { to: 'turntable', label: 'To the turntable' },
   { to: 'steps', label: 'All steps and cautions' },
   { to: 'handover', label: 'Handover sheet' },
   { to: 'client', label: 'Sheet for the client' },

@@ -1,4 +1,14 @@
-import { Camera, ListOrdered, Ruler, Settings2, SkipForward, Smartphone, SquareDashed } from 'lucide-react';
+import {
+  AlarmClock,
+  Camera,
+  ListOrdered,
+  NotebookPen,
+  Ruler,
+  Settings2,
+  SkipForward,
+  Smartphone,
+  SquareDashed,
+} from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useWorkup } from '../plan/context';
 import type { Now } from './flow';
@@ -33,6 +43,12 @@ export function Actions({ now, setOpened }: { now: Now; setOpened: (open: Open) 
       <Act open="jump" setOpened={setOpened} icon={<ListOrdered size={24} aria-hidden />}>
         All steps
       </Act>
+      <Act open="note" setOpened={setOpened} icon={<NotebookPen size={24} aria-hidden />}>
+        Note
+      </Act>
+      <Act open="timer" setOpened={setOpened} icon={<AlarmClock size={24} aria-hidden />}>
+        Timer
+      </Act>
       <Act open="phone" setOpened={setOpened} icon={<Smartphone size={24} aria-hidden />}>
         Phone
       </Act>
@@ -55,7 +71,7 @@ function Act({ open, setOpened, icon, children }: ActProps) {
     <button
       type="button"
       onClick={() => setOpened(open)}
-      className="flex min-h-16 min-w-16 shrink-0 flex-col items-center justify-center gap-0.5 rounded-md px-3 text-[1rem] leading-tight hover:bg-ink/8"
+      className="flex min-h-16 min-w-[68px] flex-1 shrink-0 flex-col items-center justify-center gap-0.5 rounded-md px-1 text-center text-[0.95rem] leading-tight hover:bg-ink/8"
     >
       {icon}
       {children}

@@ -69,7 +69,7 @@ export function CakeAndTape({ seen, now, places, colours, onTap }: Props) {
         >
           {told.tier === '' && told.kind !== 'inspect' ? (
             <div className="grid size-full place-items-center p-6">
-              <StepPicture now={now} place={next} large />
+              <StepPicture now={now} place={next} where="instead" />
             </div>
           ) : (
             <>

@@ -131,6 +131,31 @@ describe('a journal on a device', () => {
     journal.close();
   });
 
+  it('is whole wherever the line is cut in a sitting', async () => {
+    const sitting = Array.from({ length: 12 }, (_, i) =>
+      i % 4 === 3
+        ? { kind: 'tick' as const, step: `a/${i}` }
+        : { kind: 'count' as const, step: 'a/1', amount: 1 },
+    );
+    for (let cut = 0; cut < sitting.length; cut++) {
+      for (const where of ['before', 'after'] as const) {
+        const there = server();
+        const journal = await opened(device(), there.wire);
+        const made: string[] = [];
+        for (const [i, line] of sitting.entries()) {
+          there.cutting(i === cut ? where : 'no');
+          made.push(journal.add(line).id);
+          await journal.sync();
+        }
+        there.cutting('no');
+        await journal.sync();
+        expect(ids(there.kept), `cut ${where} line ${cut}`).toEqual(made);
+        expect(ids(journal.state.getState().kept)).toEqual(made);
+        journal.close();
+      }
+    }
+  });
+
   it('loses and doubles nothing over 500 cuts, reloads and two devices', async () => {
     for (let seed = 1; seed <= 500; seed++) {
       const roll = dice(seed);

@@ -11,11 +11,13 @@ import { Skip } from './skip';
 import type { Sequence } from './use-now';
 
 /** What lies over the step. */
-export type Open = 'jump' | 'skip' | 'came-out' | 'fault' | 'photo' | 'phone' | 'settings';
+export type Open = 'jump' | 'skip' | 'came-out' | 'fault' | 'photo' | 'phone' | 'settings' | 'note' | 'timer';
 
 const CameOut = lazy(() => import('./came-out').then((m) => ({ default: m.CameOut })));
 const CoverFault = lazy(() => import('./cover-fault').then((m) => ({ default: m.CoverFault })));
 const Photo = lazy(() => import('./photo').then((m) => ({ default: m.Photo })));
+const Notes = lazy(() => import('./notes').then((m) => ({ default: m.Notes })));
+const OwnTimer = lazy(() => import('./own-timer').then((m) => ({ default: m.OwnTimer })));
 const Phone = lazy(() => import('./phone').then((m) => ({ default: m.Phone })));
 
 interface Props {
@@ -45,11 +47,13 @@ const TITLES: Record<Open, string> = {
   photo: 'Evenness from a photograph',
   phone: 'On the phone',
   settings: 'Order and voice',
+  note: 'Notes',
+  timer: 'A timer',
 };
 
 export function Opened(props: Props) {
   const { what, close } = props;
-  const wide = what !== 'skip' && what !== 'phone' && what !== 'settings';
+  const wide = !['skip', 'phone', 'settings', 'note', 'timer'].includes(what);
   return (
     <Dialog title={TITLES[what]} open onOpenChange={(open) => (open ? undefined : close())} wide={wide}>
       <Suspense fallback={<p className="text-soft">One moment</p>}>
@@ -88,6 +92,10 @@ function Inside({ what, close, now, steps, state, journal, goTo, skip, choices }
       return <CoverFault now={now} journal={journal} close={close} />;
     case 'photo':
       return <Photo now={now} journal={journal} close={close} />;
+    case 'note':
+      return <Notes now={now} steps={steps} state={state} journal={journal} />;
+    case 'timer':
+      return <OwnTimer now={now} journal={journal} close={close} />;
     case 'phone':
       return <Phone />;
     case 'settings':

@@ -7,6 +7,7 @@ import { lengthParts, say } from '../units/units';
 import type { Act, Grain, Now } from './flow';
 import type { Open } from './opened';
 import { canSpeak } from './say';
+import { StepPicture } from './step-picture';
 
 interface Props {
   now: Now;
@@ -58,7 +59,16 @@ export function Panel(props: Props) {
       aria-label="This step"
       className="row-span-2 flex min-h-0 flex-col border-l-[1.5px] border-ink bg-sheet max-md:min-h-fit max-md:flex-1 max-md:border-t-[1.5px] max-md:border-l-0"
     >
-      <div className="flex min-h-0 flex-1 flex-col gap-2.5 overflow-y-auto px-6 pt-3 pb-3 max-md:overflow-visible max-md:px-4 max-md:pt-1">
+      {/* biome-ignore lint/a11y/useKeyWithClickEvents: the keys for it are the page's own, and the button beneath says it */}
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: a knuckle finds the whole of it */}
+      <div
+        onClick={(e) => {
+          if (meant === 'count' && !(e.target as Element).closest('button')) {
+            go();
+          }
+        }}
+        className="flex min-h-0 flex-1 flex-col gap-2.5 overflow-y-auto px-6 pt-3 pb-3 max-md:overflow-visible max-md:px-4 max-md:pt-1"
+      >
         <div className="flex items-start gap-2">
           <p className="min-w-0 flex-1 pt-1 text-[1.15rem] text-soft">{told.name}</p>
           {canSpeak() ? (
@@ -77,6 +87,11 @@ export function Panel(props: Props) {
         <h2 className="font-display text-[clamp(1.5rem,2vw,1.8rem)] leading-[1.16] font-semibold text-balance">
           {whole(say(told.what, unit))}
         </h2>
+        {step.told.tier === '' ? null : (
+          <div className="md:hidden">
+            <StepPicture now={now} place={place} where="among" />
+          </div>
+        )}
         {guarded && meant === 'guard' ? <Guard {...props} /> : <Details {...props} />}
       </div>
       <div className="grid grid-cols-[96px_1fr] gap-2 border-t-[1.5px] border-ink p-3 max-md:sticky max-md:bottom-0 max-md:z-10 max-md:grid-cols-[72px_1fr] max-md:bg-sheet max-md:p-2">

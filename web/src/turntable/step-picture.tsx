@@ -18,12 +18,18 @@ const PIN: readonly Shade[] = Array.from({ length: 64 }, () => ({ fill: '#bd3a26
 interface Props {
   now: Now;
   place: BenchPlace | undefined;
-  /** In the cake's place, where a step is not about the cake. */
-  large?: boolean;
+  /** Over the cake, in its place where a step is not about it, or among the words. */
+  where?: 'over' | 'instead' | 'among';
 }
 
+const FRAMES = {
+  over: 'absolute top-3 left-3 rounded-lg border border-ink/35 bg-sheet/92 p-1.5',
+  instead: 'grid w-full max-w-[720px] place-items-center text-[1.3rem]',
+  among: 'self-start rounded-lg border border-ink/35 p-1.5',
+};
+
 /** What the hand does, where and with which face: the piece itself to scale, and the tool that meets it. */
-export function StepPicture({ now, place, large = false }: Props) {
+export function StepPicture({ now, place, where = 'over' }: Props) {
   const plan = usePlan();
   const workup = useWorkup();
   const pieces = usePieces(plan).data;
@@ -34,16 +40,9 @@ export function StepPicture({ now, place, large = false }: Props) {
   const colours = worn && tier ? shadesOf(plan, tier, worn) : [];
   const onSide = worn && tier && place && place.surface === 'side' && place.rows.length > 0;
   return (
-    <figure
-      className={
-        large
-          ? 'pointer-events-none m-0 grid w-full max-w-[720px] place-items-center text-[1.3rem] text-ink'
-          : 'pointer-events-none absolute top-3 left-3 m-0 rounded-lg border border-ink/35 bg-sheet/92 p-1.5 text-ink max-md:top-1.5 max-md:left-1.5 max-md:origin-top-left max-md:scale-75'
-      }
-      data-gesture={told.gesture}
-    >
+    <figure className={`pointer-events-none m-0 text-ink ${FRAMES[where]}`} data-gesture={told.gesture}>
       <svg
-        {...(large
+        {...(where === 'instead'
           ? { className: 'block w-full max-h-[52dvh]' }
           : { width: WIDE, height: HIGH, className: 'block' })}
         viewBox={`0 0 ${WIDE} ${HIGH}`}

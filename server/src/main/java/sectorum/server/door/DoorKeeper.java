@@ -119,7 +119,8 @@ class DoorKeeper extends OncePerRequestFilter {
         if (path.startsWith("/api/turntable/") || ASKED.contains(path)) {
             return method.equals("POST");
         }
-        boolean page = path.equals("/plan/" + plan + "/turntable");
+        // The bare page is the same for everybody, and a device keeps it for a time without a connection.
+        boolean page = path.equals("/") || path.equals("/plan/" + plan + "/turntable");
         return reads && (page || READ.contains(path) || SHARED.matcher(path).matches());
     }
 
