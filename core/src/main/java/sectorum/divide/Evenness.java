@@ -11,7 +11,7 @@ import sectorum.outline.Outline;
 import sectorum.outline.Spot;
 
 /**
- * How even sections came out, read off a photograph of the side taken from the front (craft 2.5): the tier's two edges and the marks
+ * How even sections came out, read off a photograph of the side taken from the front (craft 7): the tier's two edges and the marks
  * are pressed on it, and each section's true width follows from where the marks lie between the edges. On a round seen from far
  * away that is s = R·asin((x − x_mid)/(half width)); from nearer, and on other outlines, the same by the rays of the camera.
  *

@@ -38,7 +38,7 @@ import sectorum.tier.TierWorkup;
 import sectorum.tier.ToMake;
 
 /**
- * What in a plan's own language covers a fault (craft 2.5, 5.4, 7): each dressing that the plan wears is laid over the place
+ * What in a plan's own language covers a fault (craft 7): each dressing that the plan wears is laid over the place
  * as it is worn, then what usually serves; only what really lies on the fault when it is drawn is offered.
  */
 public final class CoverUps {

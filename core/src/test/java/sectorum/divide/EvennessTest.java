@@ -60,7 +60,7 @@ class EvennessTest {
         return marks;
     }
 
-    /** Craft 2.5: far away, a round is read by the arcsine. */
+    /** Craft 7: far away, a round is read by the arcsine. */
     @ParameterizedTest
     @CsvSource({"0.5, 30", "0.25, 14.4775", "0.9, 64.1581"})
     void farAwayARoundIsReadByTheArcsine(double share, double degrees) {
