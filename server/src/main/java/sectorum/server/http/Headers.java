@@ -38,6 +38,10 @@ class Headers extends OncePerRequestFilter {
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
+        if (request.getRequestURI().startsWith("/api/")) {
+            // Whoever goes back to a page would otherwise be shown the plan as it was; pictures say for themselves.
+            response.setHeader("Cache-Control", "no-store");
+        }
         // Screens that carry another core than these would reckon by other rules: they hear it and ask the server
         // alone.
         if (ahead.craft() != null) {
