@@ -248,7 +248,7 @@ in_browser() { # class base
   mkdir -p "$RUN"
   mvn -q -B -ntp -pl server,e2e -am verify -Dweb.skip=true -Dweb.check.skip=true -Djacoco.skip -Dspotless.check.skip \
     -Dcheckstyle.skip -Dtest=None -Dsurefire.failIfNoSpecifiedTests=false -Dit.test="$1" \
-    -De2e.forks=1 -Dsectorum.base="$2" >"$RUN/$1.log" 2>&1 || { tail -n 30 "$RUN/$1.log" >&2; exit 1; }
+    -Dsectorum.base="$2" >"$RUN/$1.log" 2>&1 || { tail -n 30 "$RUN/$1.log" >&2; exit 1; }
 }
 
 # The door's own certificate for an address of this machine: an authority of its own that a phone can be told to trust, and what

@@ -81,7 +81,7 @@ public final class RunningApp implements ParameterResolver {
         return application.run(
                 "--server.port=0",
                 "--server.tomcat.basedir="
-                        + java.nio.file.Path.of("target", "tomcat-" + database).toAbsolutePath(),
+                        + java.nio.file.Path.of("target", "tomcat").toAbsolutePath(),
                 "--spring.datasource.url=" + server + "/" + database,
                 "--sectorum.demo=" + System.getProperty("sectorum.demo", "false"));
     }
