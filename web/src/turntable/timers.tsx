@@ -32,14 +32,16 @@ const LOOKS: Record<Phase, string> = {
   now: 'border-good bg-good-ground text-good',
   late: 'border-stop bg-stop-ground text-stop',
 };
+/** Away from the bench nobody's plan is changed under the hand: another window is told of, and asked about. */
+const nothing = () => undefined;
+
 const NONE: Timer[] = [];
 const NO_STEPS: BenchStep[] = [];
 
 /** The timers of a plan over every view of it, named, each with its sign; a sound at either edge. */
 export function Timers() {
   const id = usePlanId();
-  const { editor } = useOpen();
-  const journal = useJournal(id, editor.keepUp);
+  const journal = useJournal(id, nothing);
   const timers = useBenchState(journal, NO_STEPS)?.timers ?? NONE;
   const running = timers.filter((t) => t.stopped === undefined);
   useEffect(() => {
