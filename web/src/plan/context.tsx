@@ -2,7 +2,8 @@ import { createContext, type ReactNode, useContext, useMemo } from 'react';
 import { createStore, useStore } from 'zustand';
 import type { Plan, StackWorkup, Tier, TierWorkup } from '../api/client';
 import { cut } from './cut';
-import type { Editor, EditorState } from './editor';
+import type { Editor } from './editor';
+import type { EditorState } from './editor-state';
 
 export interface Open {
   editor: Editor;

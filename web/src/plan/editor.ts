@@ -13,38 +13,11 @@ import { isBoundAlike } from './bound';
 import { cut } from './cut';
 import { dropDraft, keepDraft } from './draft';
 import type { Edit } from './edit';
+import type { EditorState } from './editor-state';
 import { begin, commit, type History, redo, undo } from './history';
 import { isOnlyDone, merged, same } from './merge';
 import { shared, sharedTier } from './shared';
 import { told, whenToldElsewhere } from './windows';
-
-/** A document and what follows from it, always of one another. */
-export interface Shown {
-  plan: Plan;
-  workup: StackWorkup;
-}
-
-export interface EditorState {
-  id: number;
-  revision: number;
-  /** What is shown, with its past and future; its present and the workup are always of one another. */
-  history: History;
-  workup: StackWorkup;
-  /** What a hand is dragging, not yet let go. */
-  live: Shown | null;
-  /** How many edits are made and not reckoned yet: they are kept, shown as kept, and made up for. */
-  kept: number;
-  saving: 'saved' | 'waiting' | 'unreachable';
-  savedAt: string;
-  /** The document that was last saved or opened: what both sides of a conflict started from. */
-  base: Plan;
-  /** Set when the plan was changed elsewhere: both sides, until one is chosen. */
-  conflict: { theirs: SavedPlan } | null;
-  /** Set when another window saved this plan, and nothing here stands against it. */
-  elsewhere: number | null;
-  /** Set when a save was refused for another reason than being stale. */
-  trouble: Problem | null;
-}
 
 /** Long enough to gather a row of presses, short enough to be saved before a page is closed. */
 const SAVE_AFTER_MS = 250;
@@ -285,6 +258,26 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
     }
   }
 
+  const isSettled = () =>
+    store.getState().saving === 'saved' && meant.length === 0 && store.getState().conflict === null;
+
+  /** @param against what is done where something here stands against it */
+  async function takeOver(against: (theirs: SavedPlan) => Promise<void>): Promise<void> {
+    try {
+      const theirs = await api.plan(store.getState().id);
+      if (theirs.revision <= store.getState().revision) {
+        store.setState({ elsewhere: null });
+      } else if (isSettled()) {
+        store.setState({ conflict: { theirs } });
+        await settle('theirs');
+      } else {
+        await against(theirs);
+      }
+    } catch {
+      // Told again at the next save of either side.
+    }
+  }
+
   const silent = whenToldElsewhere(({ id, revision }) => {
     const now = store.getState();
     if (id === now.id && revision > now.revision) {
@@ -351,44 +344,15 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
     settle,
     meet,
 
-    /** Takes over what another saved, where nothing here stands against it. */
+    /** Takes over what another saved, where nothing here stands against it; else both meet. */
     async follow(): Promise<void> {
-      const { id } = store.getState();
-      try {
-        const theirs = await api.plan(id);
-        const { revision, saving } = store.getState();
-        if (theirs.revision <= revision) {
-          store.setState({ elsewhere: null });
-        } else if (saving === 'saved' && meant.length === 0) {
-          store.setState({ conflict: { theirs } });
-          await settle('theirs');
-        } else {
-          await meet(theirs, store.getState().base);
-        }
-      } catch {
-        // Told again at the next save of either side.
-      }
+      await takeOver((theirs) => meet(theirs, store.getState().base));
     },
 
     /** The same while hands work: what stands here is saved as always, and meets the other then. */
     async keepUp(newest: number): Promise<void> {
-      const { revision, saving } = store.getState();
-      if (newest > revision && saving === 'saved' && meant.length === 0) {
-        try {
-          const theirs = await api.plan(store.getState().id);
-          const now = store.getState();
-          if (
-            theirs.revision > now.revision &&
-            now.saving === 'saved' &&
-            meant.length === 0 &&
-            !now.conflict
-          ) {
-            store.setState({ conflict: { theirs } });
-            await settle('theirs');
-          }
-        } catch {
-          // Told again when it goes on.
-        }
+      if (newest > store.getState().revision && isSettled()) {
+        await takeOver(async () => undefined);
       }
     },
 

@@ -13,7 +13,8 @@ interface Props {
   now: Now;
   places: readonly BenchPlace[];
   colours: (tier: TierWorkup, worn: Worn) => readonly Shade[];
-  onTap: () => void;
+  /** What a tap on it does; undefined: nothing, so that no stray touch settles a step. */
+  onTap: (() => void) | undefined;
 }
 
 /** Room at the left for the picture of what the hand does, px: the cake, and the tape's pointer with it, stand so much further right. */
@@ -60,7 +61,7 @@ export function CakeAndTape({ seen, now, places, colours, onTap }: Props) {
       {/* biome-ignore lint/a11y/useKeyWithClickEvents: the keys for it are the page's own, and the button beside says it */}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: a knuckle finds the whole of it; what it does a button does, too */}
       <div
-        className="flex min-h-0 flex-1 cursor-pointer flex-col select-none touch-manipulation"
+        className={`flex min-h-0 flex-1 touch-manipulation flex-col select-none ${onTap ? 'cursor-pointer' : ''}`}
         onClick={onTap}
       >
         <div

@@ -1,23 +1,26 @@
+import type { BenchPlace } from '../api/client';
 import { Rescue } from '../divide/rescue';
 import { Readings } from '../measure/readings';
 import { useTier } from '../plan/context';
-import type { Now } from './flow';
+import { type Now, sectionsBehind } from './flow';
 import type { Journal } from './journal';
 
 interface Props {
   now: Now;
+  places: readonly BenchPlace[];
   journal: Journal;
   close: () => void;
 }
 
 /** What came out otherwise: a side that measures differently, or sections that end elsewhere. The step goes on with new marks. */
-export function CameOut({ now, journal, close }: Props) {
+export function CameOut({ now, places, journal, close }: Props) {
   const { tier, worked } = useTier();
   const { step, state } = now;
   const dressing = tier.dressings.find((d) => d.id === step.told.about);
   const division =
     step.division !== '' ? step.division : (dressing?.division ?? worked.divisions[0]?.id ?? '');
   const divided = worked.divisions.find((d) => d.id === division);
+  const behind = step.division === division ? sectionsBehind(places, state.count) : undefined;
   const note = (words: string) =>
     journal.add({ kind: 'reading', step: step.key.id, about: words.slice(0, 400) });
   return (
@@ -30,9 +33,7 @@ export function CameOut({ now, journal, close }: Props) {
           </p>
           <Rescue
             division={division}
-            begun={
-              step.division === division ? Math.min(divided.count - 1, Math.max(1, state.count)) : undefined
-            }
+            begun={behind === undefined ? undefined : Math.min(divided.count - 1, behind)}
             onApplied={(said) => {
               note(`${tier.name}: ${said}`);
               close();

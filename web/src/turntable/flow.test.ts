@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { BenchPlace, BenchState, BenchStep, StepState } from '../api/client';
-import { act, handful, type Now, nowAt, onwards, usualGrain } from './flow';
+import { act, handful, isThrough, type Now, nowAt, onwards, sectionsBehind, usualGrain } from './flow';
 
 const step = (id: string, count = 0, checks = 0): BenchStep =>
   ({
@@ -42,6 +42,12 @@ describe('what a press does', () => {
   });
 });
 
+it('goes on past the guard once somebody said so, and counts then as always', () => {
+  const guarded = now(step('a', 3, 1), { open: ['coat'] });
+  expect(act(guarded, false)).toBe('guard');
+  expect(act(guarded, false, true)).toBe('count');
+});
+
 describe('how many a tap does', () => {
   it.each([
     ['one by one', [1, 1, 1, 9, 9], 0, 'one' as const, 1],
@@ -57,6 +63,33 @@ describe('how many a tap does', () => {
     expect(usualGrain(step('a', 151))).toBe('run');
     expect(usualGrain(step('a', 150))).toBe('one');
   });
+});
+
+describe('a task is through', () => {
+  const steps = ['a/1', 'a/2', 'b/1'].map((id) => step(id));
+  it.each([
+    ['done', 'tick' as const, true],
+    ['skipped', 'tick' as const, true],
+    ['open', 'tick' as const, false],
+    ['begun', 'tick' as const, false],
+    ['done', 'skip' as const, true],
+    ['skipped', 'skip' as const, false],
+  ])('its other step %s, by %s: %s', (other, by, through) => {
+    const state = {
+      steps: steps.map((s, i) => standing(s.key.id, i === 0 ? { progress: other as never } : {})),
+    } as unknown as BenchState;
+    expect(isThrough(steps, state, steps[1]!, by)).toBe(through);
+  });
+});
+
+it.each([
+  [[1, 2, 3, 4], 3, 3],
+  [[1, 2, 3, 4], 0, undefined],
+  [[6, 5, 7], 2, undefined],
+  [[1, 12, 11], 2, undefined],
+])('behind marks %j, %d made, lie %s sections', (numbers, count, sections) => {
+  const made = numbers.map((number) => ({ number })) as BenchPlace[];
+  expect(sectionsBehind(made, count)).toBe(sections);
 });
 
 describe('where one goes on', () => {

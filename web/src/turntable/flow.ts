@@ -50,18 +50,44 @@ export function handful(places: readonly BenchPlace[], from: number, total: numb
 /** What a press of "next" does now. */
 export type Act = 'count' | 'look' | 'guard' | 'tick' | 'on';
 
-/** @param looked whether what there is to look at before going on has been shown */
-export function act({ step, state }: Now, looked: boolean): Act {
+/**
+ * @param looked whether what there is to look at before going on has been shown
+ * @param passed whether somebody said to go on though something before it is open
+ */
+export function act({ step, state }: Now, looked: boolean, passed = false): Act {
   if (state.progress === 'done' || state.progress === 'skipped') {
     return 'on';
   }
-  if (state.open.length > 0) {
+  if (state.open.length > 0 && !passed) {
     return 'guard';
   }
   if (state.count < step.key.count) {
     return 'count';
   }
   return step.told.checks.length > 0 && !looked ? 'look' : 'tick';
+}
+
+/**
+ * Whether a task is through once this step is: every step of it is past, and one of them was done. What was passed over
+ * throughout was not done.
+ */
+export function isThrough(
+  steps: readonly BenchStep[],
+  state: BenchState,
+  { key }: BenchStep,
+  by: 'tick' | 'skip',
+): boolean {
+  const progress = steps.flatMap((s, i) =>
+    s.key.task === key.task && s.key.id !== key.id ? [state.steps[i]?.progress ?? 'open'] : [],
+  );
+  return (
+    progress.every((p) => p === 'done' || p === 'skipped') && (by === 'tick' || progress.includes('done'))
+  );
+}
+
+/** How many sections lie behind marks that were made one after the other from the first; undefined: they were made otherwise. */
+export function sectionsBehind(places: readonly BenchPlace[], count: number): number | undefined {
+  return count > 0 && places.slice(0, count).every((p, i) => p.number === i + 1) ? count : undefined;
 }
 
 /** Where one goes on after a step: the next that is open after it, else the first that is. */

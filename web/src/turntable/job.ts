@@ -6,7 +6,7 @@ import { type Journal, linesOf, openJournal } from './journal';
 import { listen } from './live';
 import { deviceStore } from './store';
 
-const open = new Map<number, { journal: Journal; stop: () => void; users: number }>();
+const open = new Map<number, { journal: Journal; users: number }>();
 
 /** The journal of a plan, the same for all who look at it in this window. */
 export function useJournal(id: number, onRevision: (revision: number) => void): Journal {
@@ -16,13 +16,13 @@ export function useJournal(id: number, onRevision: (revision: number) => void): 
       return known.journal;
     }
     const fresh = openJournal(id);
-    open.set(id, { journal: fresh, stop: () => undefined, users: 0 });
+    open.set(id, { journal: fresh, users: 0 });
     return fresh;
   });
   const told = useRef(onRevision);
   told.current = onRevision;
   useEffect(() => {
-    const entry = open.get(id) ?? { journal, stop: () => undefined, users: 0 };
+    const entry = open.get(id) ?? { journal, users: 0 };
     open.set(id, entry);
     entry.users++;
     const stop = listen(id, (far) => {
@@ -94,7 +94,10 @@ export function useBenchState(journal: Journal, steps: BenchStep[] = NO_STEPS): 
       (thrown) => console.warn(problemOf(thrown).detail),
     );
   }, [ready, steps, kept, waiting]);
-  return state !== null && (state.of === steps || state.state.steps.length === steps.length)
-    ? state.state
-    : null;
+  // Told anew after an edit, steps are mostly the same ones: then what stood stands until the answer has come.
+  const fits =
+    state !== null &&
+    (state.of === steps ||
+      (state.of.length === steps.length && steps.every((s, i) => s.key.id === state.of[i]!.key.id)));
+  return fits ? state.state : null;
 }

@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import type { BenchState, BenchStep } from '../api/client';
+import type { BenchPlace, BenchState, BenchStep } from '../api/client';
 import { Choice } from '../ui/choice';
 import { Dialog } from '../ui/dialog';
 import { TypedField } from '../ui/typed';
@@ -27,6 +27,7 @@ interface Props {
   steps: BenchStep[];
   state: BenchState;
   journal: Journal;
+  places: readonly BenchPlace[];
   goTo: (step: string) => void;
   skip: (reason: string) => void;
   choices: Choices;
@@ -63,7 +64,7 @@ export function Opened(props: Props) {
   );
 }
 
-function Inside({ what, close, now, steps, state, journal, goTo, skip, choices }: Props) {
+function Inside({ what, close, now, steps, state, journal, places, goTo, skip, choices }: Props) {
   switch (what) {
     case 'jump':
       return (
@@ -87,7 +88,7 @@ function Inside({ what, close, now, steps, state, journal, goTo, skip, choices }
         />
       );
     case 'came-out':
-      return <CameOut now={now} journal={journal} close={close} />;
+      return <CameOut now={now} places={places} journal={journal} close={close} />;
     case 'fault':
       return <CoverFault now={now} journal={journal} close={close} />;
     case 'photo':

@@ -1,11 +1,10 @@
 import { CheckCheck, ChevronLeft, ChevronRight, TriangleAlert, Volume2 } from 'lucide-react';
 import { useState } from 'react';
-import type { BenchPlace, BenchStep, Entry, Remedy } from '../api/client';
+import type { BenchPlace, BenchStep, Entry } from '../api/client';
 import { usePreferences } from '../units/preferences';
 import { span } from '../units/time';
 import { lengthParts, say } from '../units/units';
 import type { Act, Grain, Now } from './flow';
-import type { Open } from './opened';
 import { canSpeak } from './say';
 import { StepPicture } from './step-picture';
 
@@ -25,8 +24,6 @@ interface Props {
   settled: () => void;
   grain: Grain;
   setGrain: (grain: Grain) => void;
-  apply: (remedy: Remedy) => void;
-  setOpened: (open: Open) => void;
   sayIt: () => void;
 }
 
@@ -269,7 +266,7 @@ function Guard({ now, steps, goTo, anyway }: Props) {
         onClick={() => (sure ? anyway() : setSure(true))}
         className="min-h-14 rounded-md border-2 border-stop px-4 text-[1.2rem] font-semibold text-stop"
       >
-        {sure ? 'Yes, it is done all the same' : 'It is done all the same'}
+        {sure ? 'Yes, go on all the same' : 'Go on all the same'}
       </button>
     </div>
   );

@@ -1,10 +1,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { BenchState, BenchStep, PieceWorkup, Remedy } from '../api/client';
+import type { BenchState, BenchStep, PieceWorkup } from '../api/client';
 import { problemOf } from '../api/client';
 import { useColours } from '../dress/chosen';
 import { OpenPlan, useOpen, usePlan, useWorkup } from '../plan/context';
 import { entry, onAgenda } from '../plan/document-edits';
-import { mend } from '../plan/edits';
 import { useEdit, usePieces, usePlanId } from '../plan/use';
 import { useKept } from '../ui/kept';
 import { useShortcuts } from '../ui/keys';
@@ -15,7 +14,7 @@ import { Actions } from './actions';
 import { useAwake } from './awake';
 import { BenchBar } from './bench-bar';
 import { CakeAndTape } from './cake-and-tape';
-import { act, type Grain, handful, type Now, nowAt, onwards, usualGrain } from './flow';
+import { act, type Grain, handful, isThrough, type Now, nowAt, onwards, usualGrain } from './flow';
 import { useBenchState, useJournal, useSteps } from './job';
 import { type Journal, now as serverNow } from './journal';
 import { keepOnDevice } from './offline';
@@ -73,15 +72,8 @@ function useHands({ steps, state, journal }: Props, now: Now, goTo: (step: strin
   const edit = useEdit();
   const plan = usePlan();
   const { key, told } = now.step;
-  const through = (taken: string[]) =>
-    steps.every(
-      (s, i) =>
-        s.key.task !== key.task ||
-        taken.includes(s.key.id) ||
-        ['done', 'skipped'].includes(state.steps[i]?.progress ?? 'open'),
-    );
-  const settle = () => {
-    if (through([key.id]) && plan.agenda?.done[key.task] === undefined) {
+  const settle = (by: 'tick' | 'skip') => {
+    if (isThrough(steps, state, now.step, by) && plan.agenda?.done[key.task] === undefined) {
       const minutes = steps
         .filter((s) => s.key.task === key.task)
         .reduce((sum, s) => sum + s.told.minutes, 0);
@@ -110,14 +102,14 @@ function useHands({ steps, state, journal }: Props, now: Now, goTo: (step: strin
           run: () => void journal.add({ kind: 'undo', step: key.id, about: begun.id }),
         });
       }
-      settle();
+      settle('tick');
     },
     count(many: number) {
       journal.add({ kind: 'count', step: key.id, amount: many });
     },
     skip(reason: string) {
       journal.add({ kind: 'skip', step: key.id, about: reason });
-      settle();
+      settle('skip');
     },
     /** Takes back the last line of the step; at a step nobody touched yet goes to the one before. */
     back() {
@@ -126,6 +118,12 @@ function useHands({ steps, state, journal }: Props, now: Now, goTo: (step: strin
         return;
       }
       journal.add({ kind: 'undo', step: key.id, about: now.state.undo });
+      // What was not done after all is not waited for either.
+      for (const t of state.timers) {
+        if (now.state.progress === 'done' && t.step === key.id && t.stopped === undefined) {
+          journal.add({ kind: 'stop', step: key.id, about: t.id });
+        }
+      }
       if (plan.agenda?.done[key.task] !== undefined) {
         void edit(onAgenda((a) => ({ ...a, done: entry(a.done, key.task, undefined) })));
       }
@@ -149,6 +147,7 @@ function AtStep(props: Props) {
   const [grains, setGrains] = useKept<Record<string, Grain>>('grains', {});
   const [lookedAt, setLooked] = useState('');
   const [guarded, setGuarded] = useState(false);
+  const [passed, setPassed] = useState('');
   const [opened, setOpened] = useState<Open | null>(null);
   const now = nowAt(steps, state, wanted)!;
   const { step } = now;
@@ -158,6 +157,7 @@ function AtStep(props: Props) {
       setWanted(to);
       setLooked('');
       setGuarded(false);
+      setPassed('');
     },
     [setWanted],
   );
@@ -187,7 +187,7 @@ function AtStep(props: Props) {
     return () => document.documentElement.classList.remove('night');
   }, [night]);
   const looked = lookedAt === step.key.id;
-  const meant = act(now, looked);
+  const meant = act(now, looked, passed === step.key.id);
   const go = () => {
     makeReady();
     switch (meant) {
@@ -227,10 +227,6 @@ function AtStep(props: Props) {
     { key: 'd', run: () => setNight(!night) },
     { key: 'j', run: () => setOpened('jump') },
   ]);
-  const apply = (remedy: Remedy) =>
-    void open.editor.edit(
-      mend({ tier: remedy.tier, division: remedy.about, dressing: remedy.about }, remedy.mend!),
-    );
   const value = useMemo(() => ({ ...open, tierId: step.told.tier || open.tierId }), [open, step.told.tier]);
 
   return (
@@ -251,7 +247,13 @@ function AtStep(props: Props) {
           tabIndex={-1}
           className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(380px,34vw)] grid-rows-[minmax(0,1fr)_auto] outline-none max-md:flex max-md:flex-col max-md:overflow-y-auto"
         >
-          <CakeAndTape seen={seen} now={now} places={places} colours={colours} onTap={() => press(go)} />
+          <CakeAndTape
+            seen={seen}
+            now={now}
+            places={places}
+            colours={colours}
+            onTap={meant === 'count' ? () => press(go) : undefined}
+          />
           <Panel
             now={now}
             place={next}
@@ -261,14 +263,12 @@ function AtStep(props: Props) {
             steps={steps}
             go={() => press(go)}
             back={() => press(hands.back)}
-            rest={() => press(hands.tick)}
-            anyway={() => press(hands.tick)}
+            rest={() => press(() => hands.count(step.key.count - now.state.count))}
+            anyway={() => setPassed(step.key.id)}
             goTo={goTo}
             settled={hands.settled}
             grain={grain}
             setGrain={(g) => setGrains({ ...grains, [step.key.id]: g })}
-            apply={apply}
-            setOpened={setOpened}
             sayIt={() => speak(spoken)}
           />
           <Actions now={now} setOpened={setOpened} />
@@ -284,6 +284,7 @@ function AtStep(props: Props) {
             steps={steps}
             state={state}
             journal={journal}
+            places={places}
             goTo={goTo}
             skip={hands.skip}
             choices={{

@@ -8,11 +8,13 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
+import org.openqa.selenium.support.ui.FluentWait;
 
 /** The application in a process of its own, which can really be ended and started again on the same port. */
 final class OwnServer implements AutoCloseable {
-    private static final int PATIENCE_TURNS = 400;
+    private static final Duration PATIENCE = Duration.ofSeconds(40);
 
     private final int port = free();
     private final HttpClient client = HttpClient.newHttpClient();
@@ -50,24 +52,22 @@ final class OwnServer implements AutoCloseable {
                     .redirectErrorStream(true)
                     .redirectOutput(Path.of("target", "own-server.log").toFile())
                     .start();
-            for (int turn = 0; turn < PATIENCE_TURNS; turn++) {
-                if (answers()) {
-                    return;
-                }
-                Thread.sleep(100);
-            }
-            throw new IllegalStateException("The server of its own did not start; see target/own-server.log");
+            new FluentWait<>(this)
+                    .withTimeout(PATIENCE)
+                    .withMessage("The server of its own did not start; see target/own-server.log")
+                    .until(OwnServer::answers);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        } catch (InterruptedException stopping) {
-            Thread.currentThread().interrupt();
         }
     }
 
-    private boolean answers() throws InterruptedException {
+    private boolean answers() {
         try {
             return get("/api/here").statusCode() == 200;
         } catch (IOException notYet) {
+            return false;
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
             return false;
         }
     }

@@ -1,0 +1,30 @@
+import type { Plan, Problem, SavedPlan, StackWorkup } from '../api/client';
+import type { History } from './history';
+
+/** A document and what follows from it, always of one another. */
+export interface Shown {
+  plan: Plan;
+  workup: StackWorkup;
+}
+
+export interface EditorState {
+  id: number;
+  revision: number;
+  /** What is shown, with its past and future; its present and the workup are always of one another. */
+  history: History;
+  workup: StackWorkup;
+  /** What a hand is dragging, not yet let go. */
+  live: Shown | null;
+  /** How many edits are made and not reckoned yet: they are kept, shown as kept, and made up for. */
+  kept: number;
+  saving: 'saved' | 'waiting' | 'unreachable';
+  savedAt: string;
+  /** The document that was last saved or opened: what both sides of a conflict started from. */
+  base: Plan;
+  /** Set when the plan was changed elsewhere: both sides, until one is chosen. */
+  conflict: { theirs: SavedPlan } | null;
+  /** Set when another window saved this plan, and nothing here stands against it. */
+  elsewhere: number | null;
+  /** Set when a save was refused for another reason than being stale. */
+  trouble: Problem | null;
+}
