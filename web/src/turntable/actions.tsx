@@ -53,7 +53,7 @@ export function Actions({ now, setOpened }: { now: Now; setOpened: (open: Open) 
         Phone
       </Act>
       <Act open="settings" setOpened={setOpened} icon={<Settings2 size={24} aria-hidden />}>
-        Order and voice
+        Settings
       </Act>
     </nav>
   );
@@ -71,7 +71,7 @@ function Act({ open, setOpened, icon, children }: ActProps) {
     <button
       type="button"
       onClick={() => setOpened(open)}
-      className="flex min-h-16 min-w-[68px] flex-1 shrink-0 flex-col items-center justify-center gap-0.5 rounded-md px-1 text-center text-[0.95rem] leading-tight hover:bg-ink/8"
+      className="flex min-h-16 min-w-[60px] flex-1 shrink-0 flex-col items-center justify-center gap-0.5 rounded-md px-1 text-center text-[0.95rem] leading-tight hover:bg-ink/8"
     >
       {icon}
       {children}

@@ -8,7 +8,7 @@ import { usePlanId } from '../plan/use';
 import { FileButton } from '../ui/file-button';
 import { tell, tellBad } from '../ui/toasts';
 import { useBench, usePreferences } from '../units/preferences';
-import { length } from '../units/units';
+import { length, lengthParts } from '../units/units';
 import { lensOf } from './exif';
 import type { Now } from './flow';
 import type { Journal } from './journal';
@@ -218,6 +218,7 @@ function Pressing({
   onPressed: (p: Pressed) => void;
   found: Found | undefined;
 }) {
+  const { unit } = usePreferences();
   const frame = useRef<HTMLDivElement>(null);
   const [at, setAt] = useState<{ x: number; y: number } | null>(null);
   const place = (e: PointerEvent) => {
@@ -276,7 +277,7 @@ function Pressing({
           const [a, b] = [pressed.marks[i], pressed.marks[i + 1]];
           return a === undefined || b === undefined ? null : (
             <text
-              key={s.number}
+              key={i}
               x={(a + b) / 2}
               y={taken.height * 0.1}
               textAnchor="middle"
@@ -287,7 +288,7 @@ function Pressing({
               strokeWidth={line * 2}
               paintOrder="stroke"
             >
-              {Math.round(s.width)}
+              {lengthParts(Math.round(s.width), unit).number}
             </text>
           );
         })}

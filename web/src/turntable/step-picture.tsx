@@ -1,7 +1,10 @@
 import { memo } from 'react';
-import type { BenchPlace, TierWorkup, Worn } from '../api/client';
+import { PiecePicture } from '../ahead/piece-picture';
+import type { BenchPlace, Gesture, Plan, TierWorkup, Worn } from '../api/client';
+import { LevelCrop } from '../band/level-crop';
 import { near } from '../band/near';
 import { Pieces } from '../band/pieces';
+import { Sample } from '../band/sample';
 import { type Shade, shadesOf } from '../band/shades';
 import { usePlan, useWorkup } from '../plan/context';
 import { usePieces } from '../plan/use';
@@ -13,6 +16,10 @@ import { only } from './seen';
 
 const WIDE = 176;
 const HIGH = 118;
+/** Room for what is worked on; the rest is the tool's. */
+const THING = 118;
+/** At the table and not on the cake: then the piece is drawn as it is cut. */
+const TABLE: ReadonlySet<Gesture> = new Set(['weigh', 'roll', 'cut', 'shape', 'sort', 'trace']);
 const PIN: readonly Shade[] = Array.from({ length: 64 }, () => ({ fill: '#bd3a26' }));
 
 interface Props {
@@ -38,7 +45,8 @@ export function StepPicture({ now, place, where = 'over' }: Props) {
   const worn = tier?.dressings.find((w) => w.id === told.about);
   const piece = pieces?.find((p) => p.id === told.about);
   const colours = worn && tier ? shadesOf(plan, tier, worn) : [];
-  const onSide = worn && tier && place && place.surface === 'side' && place.rows.length > 0;
+  const placed = worn !== undefined && place !== undefined && place.rows.length > 0;
+  const atTable = TABLE.has(told.gesture);
   return (
     <figure className={`pointer-events-none m-0 text-ink ${FRAMES[where]}`} data-gesture={told.gesture}>
       <svg
@@ -49,20 +57,28 @@ export function StepPicture({ now, place, where = 'over' }: Props) {
         role="img"
         aria-label={`What the hand does: ${told.gesture}`}
       >
-        {onSide ? (
-          <OnSide tier={tier} worn={worn} place={place} colours={colours} laid={now.state.count} />
-        ) : worn?.making.cuts[0]?.outline.length ? (
-          <Outline xz={worn.making.cuts[0].outline} fill={colours[0]?.fill ?? 'var(--color-edge)'} />
+        {worn && tier ? (
+          placed ? (
+            <Placed tier={tier} worn={worn} place={place!} colours={colours} />
+          ) : atTable && worn.making.cuts[0]?.outline.length ? (
+            <Outline xz={worn.making.cuts[0].outline} fill={colours[0]?.fill ?? 'var(--color-edge)'} />
+          ) : (
+            <svg x={0} y={30} width={THING} height={60}>
+              <Sample form={tier.form} divided={divided(tier, plan, worn.id)} worn={worn} colours={colours} />
+            </svg>
+          )
         ) : piece ? (
-          <Outline xz={piece.outline} fill="var(--color-edge)" />
+          <svg x={4} y={4} width={THING - 8} height={HIGH - 8}>
+            <PiecePicture worked={piece} size={THING - 8} />
+          </svg>
         ) : tier ? (
           <Silhouette tier={tier} />
         ) : null}
         <g
-          transform="translate(84 22) scale(1.75)"
+          transform="translate(112 26) scale(1.3)"
           fill="none"
           stroke="var(--color-ink)"
-          strokeWidth={1.6}
+          strokeWidth={1.8}
           strokeLinejoin="round"
           strokeLinecap="round"
         >
@@ -88,38 +104,62 @@ function Face({ worn, thick }: { worn: Worn | undefined; thick: number }) {
   return words ? <figcaption className="max-w-44 text-[0.88rem] leading-tight">{words}</figcaption> : null;
 }
 
-interface OnSideProps {
+const divided = (tier: TierWorkup, plan: Plan, worn: string) => {
+  const named = plan.tiers.find((t) => t.id === tier.id)?.dressings.find((d) => d.id === worn)?.division;
+  return tier.divisions.find((d) => d.id === named) ?? tier.divisions[0]!;
+};
+
+interface PlacedProps {
   tier: TierWorkup;
   worn: Worn;
   place: BenchPlace;
   colours: readonly Shade[];
-  laid: number;
 }
 
-/** The side about the next place, the next piece in the pin's colour. */
-const OnSide = memo(function OnSide({ tier, worn, place, colours }: OnSideProps) {
-  const lit = only(worn, place.rows);
-  const size = Math.max(6, Math.min(60, reach(lit)));
-  const k = 46 / size;
+/** The surface about the next place, the next piece in the pin's colour. */
+const Placed = memo(function Placed({ tier, worn, place, colours }: PlacedProps) {
+  const lit = { ...only(worn, place.rows), id: 'next' };
+  const k = 42 / Math.max(6, Math.min(60, reach(lit)));
+  const seen = tier.form.surfaces.find((s) => s.kind === worn.surface);
+  if (worn.layout.inPlane && seen) {
+    const [, x, y] = lit.layout.placements;
+    return (
+      <svg width={THING} height={HIGH}>
+        <LevelCrop
+          seen={seen}
+          courses={[worn, lit]}
+          colours={(w) => (w.id === 'next' ? PIN : colours)}
+          chosen="next"
+          x={x ?? 0}
+          y={y ?? 0}
+          k={k}
+          width={THING}
+          height={HIGH}
+        />
+      </svg>
+    );
+  }
   return (
-    <g transform={`translate(${52 - place.s * k} ${HIGH / 2 + 8 + place.z * k}) scale(${k})`}>
-      <rect
-        x={place.s - WIDE}
-        y={-tier.form.height.mm}
-        width={WIDE * 2}
-        height={tier.form.height.mm}
-        fill="var(--color-paper)"
-      />
-      <line x1={place.s - WIDE} x2={place.s + WIDE} stroke="var(--color-ink)" strokeWidth={2 / k} />
-      <Pieces
-        layout={near(worn.layout, place.s, 80 / k, tier.form)}
-        form={tier.form}
-        colours={colours}
-        quiet
-        k={k}
-      />
-      <Pieces layout={lit.layout} form={tier.form} colours={PIN} quiet={false} k={k} />
-    </g>
+    <svg width={THING} height={HIGH}>
+      <g transform={`translate(${THING / 2 - place.s * k} ${HIGH / 2 + 8 + place.z * k}) scale(${k})`}>
+        <rect
+          x={place.s - WIDE}
+          y={-tier.form.height.mm}
+          width={WIDE * 2}
+          height={tier.form.height.mm}
+          fill="var(--color-paper)"
+        />
+        <line x1={place.s - WIDE} x2={place.s + WIDE} stroke="var(--color-ink)" strokeWidth={2 / k} />
+        <Pieces
+          layout={near(worn.layout, place.s, 80 / k, tier.form)}
+          form={tier.form}
+          colours={colours}
+          quiet
+          k={k}
+        />
+        <Pieces layout={lit.layout} form={tier.form} colours={PIN} quiet={false} k={k} />
+      </g>
+    </svg>
   );
 });
 
@@ -145,7 +185,15 @@ function Outline({ xz, fill }: { xz: readonly number[]; fill: string }) {
   const points = xs.map(
     (x, i) => `${(x - (x0 + x1) / 2) * k + 64},${HIGH / 2 - (zs[i]! - (z0 + z1) / 2) * k}`,
   );
-  return <polygon points={points.join(' ')} fill={fill} stroke="var(--color-ink)" strokeWidth={1.4} />;
+  return (
+    <polygon
+      points={points.join(' ')}
+      fill={fill}
+      stroke="var(--color-ink)"
+      strokeWidth={1.4}
+      vectorEffect="non-scaling-stroke"
+    />
+  );
 }
 
 function Silhouette({ tier }: { tier: TierWorkup }) {

@@ -165,7 +165,9 @@ function StillPossible({ timer, close }: { timer: Timer; close: () => void }) {
   };
   return (
     <section aria-label="What can still be done" className="mb-2 flex flex-col gap-2">
-      <h3 className="font-semibold text-stop">It is too late. What can still be done:</h3>
+      <h3 className="font-semibold text-stop">
+        {remedies.length > 0 ? 'It is too late. What can still be done:' : 'It is too late.'}
+      </h3>
       {remedies.map((r, i) => (
         <div key={i} className="border border-ink/35 bg-paper px-3 py-2">
           <p className="text-[1.1rem]">{say(r.what, unit)}</p>

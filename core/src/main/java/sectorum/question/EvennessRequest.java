@@ -69,16 +69,10 @@ public record EvennessRequest(
                 .toList();
         Double ordinary = telling.isEmpty() ? null : telling.get(telling.size() / 2);
         List<Judged> judged = new ArrayList<>();
+        int first = first(planned, seen.sections());
         for (Evenness.Seen s : seen.sections()) {
-            Along middle = Along.of(s.from() + s.width() / 2, planned.around());
-            int nearest = 0;
-            for (int k = 1; k < planned.count(); k++) {
-                if (planned.middle(k).distance(middle) < planned.middle(nearest).distance(middle)) {
-                    nearest = k;
-                }
-            }
             judged.add(new Judged(
-                    nearest + 1,
+                    (first + judged.size()) % planned.count() + 1,
                     s.width(),
                     s.doubt(),
                     s.tells(),
@@ -88,5 +82,23 @@ public record EvennessRequest(
                     s.tells() ? Compare.of(s.width(), ordinary) : null));
         }
         return new Found(seen.distance(), planned.around() / planned.count(), ordinary, judged);
+    }
+
+    /** Which section the first one seen is, so that all of them, one after the other, lie nearest to where they were planned. */
+    private static int first(Division planned, List<Evenness.Seen> seen) {
+        int best = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (int k = 0; k < planned.count(); k++) {
+            double off = 0;
+            for (int i = 0; i < seen.size(); i++) {
+                Along middle = Along.of(seen.get(i).from() + seen.get(i).width() / 2, planned.around());
+                off += planned.middle(k + i).distance(middle);
+            }
+            if (off < least) {
+                least = off;
+                best = k;
+            }
+        }
+        return best;
     }
 }

@@ -110,4 +110,19 @@ class QuestionTest {
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining(missing);
     }
+
+    /** 200 across in eight sections, the fifth in front: what is seen is numbered one after the other. */
+    @Test
+    void sectionsOffAPhotographAreNumberedOneAfterTheOther() {
+        String tier = PLAN.tiers().get(0).id();
+        String marks = PLAN.tiers().get(0).divisions().get(0).id();
+        Evenness.Pointed pointed = new Evenness.Pointed(0, 1000, List.of(300.0, 440.0, 520.0, 640.0), null);
+        EvennessRequest.Found found = new EvennessRequest(PLAN, tier, marks, pointed, null).answer(TIERS);
+        List<Integer> numbers =
+                found.sections().stream().map(EvennessRequest.Judged::number).toList();
+        assertThat(numbers).hasSize(3);
+        assertThat(numbers.get(1)).isEqualTo(numbers.get(0) + 1);
+        assertThat(numbers.get(2)).isEqualTo(numbers.get(0) + 2);
+        assertThat(found.ordinary()).isPositive();
+    }
 }

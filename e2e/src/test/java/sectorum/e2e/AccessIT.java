@@ -166,8 +166,8 @@ class AccessIT extends Bench {
                         ? Boolean.TRUE
                         : null);
         judge(path + ", dark", axe());
-        for (String opener : List.of(
-                "Skip", "All steps", "It came out at…", "Cover a fault", "Evenness", "Phone", "Order and voice")) {
+        for (String opener :
+                List.of("Skip", "All steps", "It came out at…", "Cover a fault", "Evenness", "Phone", "Settings")) {
             dialog(path, opener);
         }
         browser.keys("d");

@@ -147,7 +147,7 @@ class TurntableIT extends Bench {
         jump("off the tape");
         browser.press("Say it");
         assertThat(said()).hasSize(1);
-        browser.press("Order and voice");
+        browser.press("Settings");
         browser.press("each by itself");
         browser.press("Close");
         press(Keys.SPACE);
