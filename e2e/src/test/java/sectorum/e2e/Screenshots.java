@@ -82,8 +82,6 @@ class Screenshots extends Bench {
 
     /** In the middle of a garland, and on a phone in the evening among marks. */
     private void turntable(String plan) throws IOException {
-        step(plan, "Hang them from the lowest");
-        browser.press("All 5 are done");
         step(plan, "Set 110 along them");
         for (int i = 0; i < 3; i++) {
             browser.driver().executeAsyncScript("setTimeout(arguments[0], 200)");
