@@ -155,6 +155,9 @@ function AtStep(props: Props) {
   const goTo = useCallback(
     (to: string | null) => {
       setWanted(to);
+      // On a phone one presses at the foot of the page: the next step begins at its head.
+      document.getElementById('work')?.scrollTo(0, 0);
+      window.scrollTo(0, 0);
       setLooked('');
       setGuarded(false);
       setPassed('');

@@ -41,6 +41,7 @@ class ArchitectureTest {
             "tasks",
             "handover",
             "turntable",
+            "notebook",
             "workup",
             "question");
 

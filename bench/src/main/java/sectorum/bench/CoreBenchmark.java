@@ -233,7 +233,7 @@ public class CoreBenchmark {
     @Benchmark
     public Object sixtyPiecesMadeAhead() {
         named++;
-        return Workup.pieces(sixty(named));
+        return Workup.pieces(sixty(named), BENCH);
     }
 
     /** The same when one was moved. */
@@ -243,7 +243,7 @@ public class CoreBenchmark {
         List<OwnPiece> pieces = new ArrayList<>(placed.pieces());
         OwnPiece first = pieces.get(0);
         pieces.set(0, first.at(new OwnPiece.Seat("", first.seat().on(), named % 360, 30, 0)));
-        return Workup.pieces(placed.with(pieces));
+        return Workup.pieces(placed.with(pieces), BENCH);
     }
 
     private int named;

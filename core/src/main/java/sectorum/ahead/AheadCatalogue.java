@@ -1,6 +1,7 @@
 package sectorum.ahead;
 
 import java.util.List;
+import sectorum.bench.OwnRates;
 import sectorum.measure.Field;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
@@ -44,6 +45,12 @@ public final class AheadCatalogue {
     /** What follows for a piece of a plan. */
     public static MadeAhead make(Plan plan, OwnPiece piece) {
         return make(piece, Bed.of(plan, piece));
+    }
+
+    /** The same at a workshop's own pace, weights and drying. */
+    public static MadeAhead make(Plan plan, OwnPiece piece, OwnRates rates) {
+        MadeAhead made = make(plan, piece).at(rates, piece);
+        return rates.isEmpty() ? made : of(piece.made()).paced(made, piece, rates);
     }
 
     /** The same on what it goes onto; where exactly on it has no say in what it is. */

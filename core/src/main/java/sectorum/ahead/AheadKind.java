@@ -1,6 +1,7 @@
 package sectorum.ahead;
 
 import java.util.List;
+import sectorum.bench.OwnRates;
 import sectorum.finding.Rule;
 import sectorum.measure.Absent;
 import sectorum.measure.Field;
@@ -40,6 +41,11 @@ public interface AheadKind {
     @Absent
     default PieceRecipe recipe(Values settings, OwnPiece piece) {
         return null;
+    }
+
+    /** The same with what a workshop has seen of it beyond pace, weights and drying. */
+    default MadeAhead paced(MadeAhead made, OwnPiece piece, OwnRates rates) {
+        return made;
     }
 
     /** Ready ones to begin with, as large as what they go onto asks; each under a name of its own. */

@@ -3,6 +3,7 @@ package sectorum.ahead;
 import java.util.ArrayList;
 import java.util.List;
 import sectorum.art.Rings;
+import sectorum.bench.OwnRates;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.drawing.Drawing;
@@ -14,7 +15,6 @@ import sectorum.measure.Elementary;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
-import sectorum.measure.Rounding;
 import sectorum.measure.Values;
 import sectorum.plan.Eaten;
 import sectorum.plan.OwnPiece;
@@ -31,10 +31,7 @@ final class NailFlower implements AheadKind {
     private static final double LIKE_G = 0.16;
     /** A paper is so much larger than its flower, mm. */
     private static final double PAPER_MM = 20;
-    /** Chilled so long, and soft in the hand after so long, minutes, until the workshop has seen it (craft 7). */
-    private static final int CHILLS = 20;
 
-    private static final double SOFTENS = 5;
     private static final double PIPED_MINUTES = 3;
     /** Each round reaches in so much of the one outside it. */
     private static final double INWARD = 0.72;
@@ -104,7 +101,8 @@ final class NailFlower implements AheadKind {
         double nod = piece.seat().on() == OwnPiece.On.SIDE ? Math.PI / 2 : Math.PI / 5;
         b.looking(Flower.placed(look, nod, piece));
         b.stuck(Adhesive.ITSELF);
-        b.placing(lift(piece, b.material()), "cold palette knife");
+        Handfuls usual = Handfuls.of(b.material(), piece.labour().placing(), OwnRates.NONE);
+        b.placing(lift(usual.many(), b.material()), "cold palette knife");
         b.drawn(() -> List.of(paper(piece.width(), petals, rounds)));
         return b.made();
     }
@@ -131,13 +129,29 @@ final class NailFlower implements AheadKind {
         return Double.isNaN(of.dryingHours());
     }
 
-    /** How many can be placed before the first of them is soft. */
-    static int handful(double placingMinutes) {
-        return (int) Math.max(1, Rounding.floor(SOFTENS / Math.max(placingMinutes, SOFTENS / 60)));
+    /** As this workshop's flowers chill and soften. */
+    @Override
+    public MadeAhead paced(MadeAhead made, OwnPiece piece, OwnRates rates) {
+        Material of = piece.material();
+        if (of == null || !isChilled(of)) {
+            return made;
+        }
+        Handfuls own = Handfuls.of(of, made.placing().minutes() / piece.count(), rates);
+        List<Stage> stages = made.stages().stream()
+                .map(s -> s.in(s.steps().stream()
+                        .map(step -> step.pause() == null ? step : step.resting(chilled(own)))
+                        .toList()))
+                .toList();
+        return made.in(stages, made.placing().saying(lift(own.many(), of)));
     }
 
-    private static Phrase lift(OwnPiece piece, Material of) {
-        Quantity handful = Quantity.count(handful(piece.labour().placing()));
+    private static Making.Pause chilled(Handfuls handfuls) {
+        return new Making.Pause(
+                handfuls.chill(), 10_080, Storage.FRIDGE, "in the fridge on their papers, until they lift whole");
+    }
+
+    private static Phrase lift(int many, Material of) {
+        Quantity handful = Quantity.count(many);
         return Phrase.of(
                 isChilled(of)
                         ? "Take {} from the fridge at once, lift them off their papers and set them; the next {} after that."
@@ -157,8 +171,7 @@ final class NailFlower implements AheadKind {
                 "parchment, scissors",
                 Rate.PRICK.minutes(piece.count()) / piece.count());
         Making.Pause wait = isChilled(b.material())
-                ? new Making.Pause(
-                        CHILLS, 10_080, Storage.FRIDGE, "in the fridge on their papers, until they lift whole")
+                ? chilled(Handfuls.of(b.material(), piece.labour().placing(), OwnRates.NONE))
                 : null;
         b.step(new Making.Step(
                 Gesture.PIPE,

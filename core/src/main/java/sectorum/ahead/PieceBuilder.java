@@ -212,14 +212,6 @@ final class PieceBuilder {
         if (reckoned <= 0 || Math.abs(told - reckoned) < 1e-9) {
             return stages;
         }
-        return stages.stream()
-                .map(s -> new Stage(
-                        s.name(),
-                        s.steps().stream()
-                                .map(step -> step.taking(step.minutes() * told / reckoned))
-                                .toList(),
-                        s.dries(),
-                        s.formers()))
-                .toList();
+        return stages.stream().map(s -> s.at(told / reckoned, null)).toList();
     }
 }

@@ -18,6 +18,7 @@ import sectorum.measure.Tape;
  * @param weighed what finishes took, as far as anybody has weighed it; absent: nothing
  * @param cutters round cutters owned; absent: none
  * @param handMm how far a mark of this hand is off (σ), mm; absent: as is usual
+ * @param rates what the workshop has seen of itself; absent: nothing, and the plain tables hold
  */
 public record Bench(
         Tape tape,
@@ -26,7 +27,8 @@ public record Bench(
         @Absent Course course,
         @Absent List<Weighed> weighed,
         @Absent List<Cutter> cutters,
-        @Absent Double handMm) {
+        @Absent Double handMm,
+        @Absent OwnRates rates) {
     static final int MOST = 500;
 
     public Bench {
@@ -40,6 +42,7 @@ public record Bench(
         cutters = cutters == null ? List.of() : List.copyOf(cutters);
         handMm = handMm == null ? (Double) Rehearsal.HAND.fallback() : handMm;
         Rehearsal.HAND.check(handMm);
+        rates = OwnRates.orNone(rates);
         looked("shelf", shelf.size());
         looked("cutters", cutters.size());
     }
@@ -49,7 +52,7 @@ public record Bench(
     }
 
     public Bench(Tape tape, Hand hand, List<Round> shelf, @Absent Course course) {
-        this(tape, hand, shelf, course, List.of(), List.of(), null);
+        this(tape, hand, shelf, course, List.of(), List.of(), null, OwnRates.NONE);
     }
 
     private static void looked(String field, int things) {
@@ -62,6 +65,11 @@ public record Bench(
                             Quantity.text(field),
                             Quantity.count(MOST)));
         }
+    }
+
+    /** The same bench by these rates. */
+    public Bench by(OwnRates others) {
+        return new Bench(tape, hand, shelf, course, weighed, cutters, handMm, others);
     }
 
     /** Grams to 100 cm² that a finish took when it was weighed, or what is usual. */

@@ -1,5 +1,7 @@
 package sectorum.days;
 
+import sectorum.bench.Basis;
+import sectorum.bench.OwnRate;
 import sectorum.bench.Storage;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
@@ -20,8 +22,6 @@ public final class Drying {
 
     private static final double BASE_MM = 2;
     private static final double DARK = 1.25;
-    /** An estimate may be so much too long or too short; the schedule takes its upper end. */
-    private static final double RANGE = 0.3;
 
     /** Two halves of 3 mm paste are stated by the craft: about a day, hours. */
     private static final Span PAIR = new Span(18, 30.0);
@@ -62,12 +62,16 @@ public final class Drying {
      */
     @Absent
     public static Rest of(OwnPiece piece, @Absent Span seen) {
-        return of(piece, piece.until(), seen);
+        return of(piece, piece.until(), seen, null);
     }
 
-    /** The same until something that it need not be waiting for. */
+    /**
+     * The same until something that it need not be waiting for.
+     *
+     * @param own how this workshop's pieces of the material dried beside the formula; absent: nobody noted it
+     */
     @Absent
-    public static Rest of(OwnPiece piece, OwnPiece.Until until, @Absent Span seen) {
+    public static Rest of(OwnPiece piece, OwnPiece.Until until, @Absent Span seen, @Absent OwnRate own) {
         Resting resting = piece.resting();
         Storage storage = resting.faces() == OwnPiece.Faces.FORMER ? Storage.FORMER : resting.storage();
         int places = storage == Storage.ROOM ? 0 : storage == Storage.FORMER ? piece.count() : 1;
@@ -79,24 +83,33 @@ public final class Drying {
                     places,
                     minutes(about * (1 - weighed.sure())),
                     minutes(about * (1 + weighed.sure())),
-                    false,
+                    new Basis(Basis.Source.WEIGHED, 1, weighed.sure()),
                     false);
         }
-        Span stated = seen != null ? seen : resting.stated() != null ? resting.stated() : craft(piece);
+        Span stated =
+                seen != null ? seen : resting.stated() != null ? resting.stated() : own == null ? craft(piece) : null;
         if (stated != null) {
             double upper = stated.most() == null ? stated.least() : stated.most();
-            return upper <= 0 ? null : new Rest(storage, places, minutes(stated.least()), minutes(upper), false, false);
+            Basis basis = seen == null && resting.stated() == null ? Basis.CRAFT : Basis.STATED;
+            return upper <= 0 ? null : new Rest(storage, places, minutes(stated.least()), minutes(upper), basis, false);
         }
         Material.Setting sets =
                 piece.material() == null ? null : piece.material().setting();
         if (sets != null) {
-            return new Rest(storage, places, sets.likely(), sets.least(), false, false);
+            return new Rest(storage, places, sets.likely(), sets.least(), Basis.CRAFT, false);
         }
-        double about = hours(piece) * (until == OwnPiece.Until.HANDLED ? HANDLED : 1);
+        double about = hours(piece) * (until == OwnPiece.Until.HANDLED ? HANDLED : 1) * (own == null ? 1 : own.value());
         if (Double.isNaN(about)) {
             return null;
         }
-        return new Rest(storage, places, minutes(about * (1 - RANGE)), minutes(about * (1 + RANGE)), true, true);
+        Basis basis = own == null ? Basis.PLAIN_DRYING : own.basis();
+        return new Rest(
+                storage,
+                places,
+                minutes(about * Math.max(0, 1 - basis.off())),
+                minutes(basis.careful(about)),
+                basis,
+                true);
     }
 
     /** What the craft states for a kind of piece. */

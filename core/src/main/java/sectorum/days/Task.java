@@ -2,6 +2,7 @@ package sectorum.days;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.bench.Basis;
 import sectorum.measure.Absent;
 
 /**
@@ -18,6 +19,7 @@ import sectorum.measure.Absent;
  * @param ahead done so many days before the order's moment at the earliest; 0: as early as one likes
  * @param at settled start; absent: as late as can be
  * @param done whether it is finished: then it stays where it was
+ * @param basis what its minutes rest on
  */
 public record Task(
         TaskName key,
@@ -32,7 +34,8 @@ public record Task(
         List<Dependency> needs,
         int ahead,
         @Absent Long at,
-        boolean done) {
+        boolean done,
+        Basis basis) {
 
     /** What kind of work it is, in the order in which one comes to it. */
     public enum Kind {
@@ -73,32 +76,38 @@ public record Task(
     }
 
     public Task needing(List<Dependency> others) {
-        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, rest, others, ahead, at, done);
+        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, rest, others, ahead, at, done, basis);
     }
 
     public Task resting(@Absent Rest other) {
-        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, other, needs, ahead, at, done);
+        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, other, needs, ahead, at, done, basis);
     }
 
     public Task at(@Absent Long moment, int taking, boolean finished) {
-        return new Task(key, name, kind, tier, about, pairs, taking, pauses, rest, needs, ahead, moment, finished);
+        return new Task(
+                key, name, kind, tier, about, pairs, taking, pauses, rest, needs, ahead, moment, finished, basis);
     }
 
     public Task paired(int others) {
-        return new Task(key, name, kind, tier, about, others, minutes, pauses, rest, needs, ahead, at, done);
+        return new Task(key, name, kind, tier, about, others, minutes, pauses, rest, needs, ahead, at, done, basis);
     }
 
     /** For a tier's dressing, or a piece. */
     public Task about(String tierId, String what) {
-        return new Task(key, name, kind, tierId, what, pairs, minutes, pauses, rest, needs, ahead, at, done);
+        return new Task(key, name, kind, tierId, what, pairs, minutes, pauses, rest, needs, ahead, at, done, basis);
     }
 
     public Task ahead(int days) {
-        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, rest, needs, days, at, done);
+        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, rest, needs, days, at, done, basis);
+    }
+
+    /** The same by what its minutes rest on. */
+    public Task by(Basis other) {
+        return new Task(key, name, kind, tier, about, pairs, minutes, pauses, rest, needs, ahead, at, done, other);
     }
 
     Task pausing() {
-        return new Task(key, name, kind, tier, about, pairs, minutes, true, rest, needs, ahead, at, done);
+        return new Task(key, name, kind, tier, about, pairs, minutes, true, rest, needs, ahead, at, done, basis);
     }
 
     /** It in so many parts, one after the other, where it may be laid down; else as it is. The last keeps its name. */
@@ -129,7 +138,8 @@ public record Task(
                     before,
                     ahead,
                     at,
-                    done));
+                    done,
+                    basis));
         }
         return all;
     }

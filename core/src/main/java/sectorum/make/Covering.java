@@ -136,6 +136,26 @@ public record Covering(
                 tier, index, name, material, tint, thickness, laid, width, height, round, lid, stays, trimmed + more);
     }
 
+    /** The same of a material so many times as heavy. */
+    public Covering weighing(double times) {
+        return times == 1
+                ? this
+                : new Covering(
+                        tier,
+                        index,
+                        name,
+                        material,
+                        tint,
+                        thickness,
+                        laid,
+                        width,
+                        height,
+                        round,
+                        lid,
+                        stays * times,
+                        trimmed * times);
+    }
+
     double all() {
         return stays + trimmed;
     }

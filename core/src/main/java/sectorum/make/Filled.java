@@ -19,6 +19,11 @@ public record Filled(
         double grams,
         @Absent String recipe) {
 
+    /** The same of a material so many times as heavy. */
+    public Filled weighing(double times) {
+        return times == 1 ? this : new Filled(tier, use, name, material, tint, thickness, grams * times, recipe);
+    }
+
     /** What it is there for. */
     public enum Use {
         /** The layers themselves, with what is trimmed off. */

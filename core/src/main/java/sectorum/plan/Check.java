@@ -17,7 +17,7 @@ import sectorum.measure.Refused;
 import sectorum.measure.Wording;
 
 /** What every record of the plan asks of its words, names and lists. */
-final class Check {
+public final class Check {
     private static final Pattern ID = Pattern.compile("[a-z0-9][a-z0-9-]{0,39}");
 
     private Check() {}
@@ -38,8 +38,9 @@ final class Check {
         return Wording.checked(field, label, words, least, most);
     }
 
+    /** A local moment, as it is written; absent: none is given. */
     @Absent
-    static String moment(String field, @Absent String moment) {
+    public static String moment(String field, @Absent String moment) {
         if (moment == null || moment.isBlank()) {
             return null;
         }
@@ -58,7 +59,8 @@ final class Check {
                         Quantity.text(moment)));
     }
 
-    static <T> List<T> list(String field, String label, @Absent List<T> list, int least, int most) {
+    /** So many of them, none empty. */
+    public static <T> List<T> list(String field, String label, @Absent List<T> list, int least, int most) {
         List<T> held = list == null ? List.of() : list;
         if (held.size() < least || held.size() > most) {
             throw new Refused(

@@ -1,6 +1,7 @@
 package sectorum.question;
 
 import java.util.List;
+import sectorum.bench.Bench;
 import sectorum.measure.Absent;
 import sectorum.measure.Given;
 import sectorum.plan.Plan;
@@ -12,13 +13,15 @@ import sectorum.workup.Workup;
  *
  * @param tier its name; absent: the topmost one
  */
-public record PieceTrayRequest(Plan plan, @Absent String tier) implements Question<List<AheadTray>> {
+public record PieceTrayRequest(
+        Plan plan, @Absent Bench bench, @Absent String tier) implements Question<List<AheadTray>> {
     public PieceTrayRequest {
         Given.in("plan", plan);
+        bench = Bench.orUsual(bench);
     }
 
     @Override
     public List<AheadTray> answer(Tiers tiers) {
-        return Workup.tray(plan, tier == null ? "" : tier);
+        return Workup.tray(plan, tier == null ? "" : tier, bench);
     }
 }

@@ -38,7 +38,7 @@ public sealed interface Question<A>
         default StackWorkup stack(Plan plan, Bench bench) {
             List<TierWorkup> worked =
                     PlacedTier.of(plan).stream().map(tier -> of(tier, bench)).toList();
-            return StackWorkup.of(worked);
+            return StackWorkup.of(worked, bench.rates());
         }
     }
 }

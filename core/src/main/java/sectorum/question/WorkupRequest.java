@@ -37,7 +37,7 @@ public record WorkupRequest(
         }
         known(all.tiers().stream().map(TierWorkup::id).toList());
         return new StackWorkup(
-                all.tiers().stream().filter(t -> only.contains(t.id())).toList(), all.ledges());
+                all.tiers().stream().filter(t -> only.contains(t.id())).toList(), all.ledges(), all.rates());
     }
 
     /** A tier that is not there is no empty answer: whoever asks has the wrong plan, or the wrong name. */

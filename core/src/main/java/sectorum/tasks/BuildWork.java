@@ -14,7 +14,6 @@ import sectorum.build.Holes;
 import sectorum.build.Touching;
 import sectorum.drawing.Drawing;
 import sectorum.drawing.Point;
-import sectorum.make.Covering;
 import sectorum.outline.Outline;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
@@ -43,9 +42,10 @@ public final class BuildWork {
             double cake = (TableWork.bare(tier).area() - hole)
                     * bare
                     / 1000
-                    * stand.cake(tier).density();
+                    * stand.cake(tier).density()
+                    * worked.rates().weight(stand.cake(tier).material());
             double coats = TableWork.coats(plan, tier).stream()
-                    .mapToDouble(Covering::stays)
+                    .mapToDouble(c -> c.stays() * worked.rates().weight(c.material()))
                     .reduce(0, Double::sum);
             double dressed = worked.tiers().get(i).dressings().stream()
                     .mapToDouble(w -> w.making().grams())
@@ -77,7 +77,8 @@ public final class BuildWork {
     private static double ahead(Plan plan, StackWorkup worked, Tier tier) {
         return worked.pieces(plan).stream()
                 .filter(p -> plan.under(p).id().equals(tier.id()))
-                .mapToDouble(p -> p.count() * AheadCatalogue.make(plan, p).grams())
+                .mapToDouble(p ->
+                        p.count() * AheadCatalogue.make(plan, p, worked.rates()).grams())
                 .reduce(0, Double::sum);
     }
 

@@ -1,6 +1,7 @@
 package sectorum.tasks;
 
 import java.util.List;
+import sectorum.bench.Basis;
 import sectorum.bench.Storage;
 import sectorum.days.Task;
 import sectorum.days.Timeline;
@@ -18,7 +19,8 @@ import sectorum.measure.Phrase;
  * @param next the plan's task to begin next, by its place among the items; absent: all is done
  * @param first last safe start of that
  * @param late minutes that the plan is late; 0: it is not
- * @param left minutes of the plan's hands still to be done
+ * @param left minutes of the plan's hands still to be done, as they are likely
+ * @param careful the same where it goes as slowly as it does in one of ten plans
  * @param uncooled minutes that the cake is out of the fridge when it is handed over; absent: it is in none
  * @param findings about this plan's days
  * @param leftOut orders that share the workshop and cannot be planned: this plan stands without them
@@ -33,6 +35,7 @@ public record Days(
         @Absent String first,
         long late,
         int left,
+        int careful,
         @Absent Long uncooled,
         List<Finding> findings,
         List<LeftOut> leftOut) {
@@ -55,7 +58,8 @@ public record Days(
 
     /** The same with the orders that were left out. */
     public Days without(List<LeftOut> orders) {
-        return new Days(now, readyBy, items, loads, fills, next, first, late, left, uncooled, findings, orders);
+        return new Days(
+                now, readyBy, items, loads, fills, next, first, late, left, careful, uncooled, findings, orders);
     }
 
     /** Whether a task is still to be done. */
@@ -75,7 +79,7 @@ public record Days(
      * @param low when that may be over
      * @param until when it is for certain
      * @param latest when what follows must have begun, where waiting longer spoils it; absent: it may wait
-     * @param estimate whether nobody stated or saw it
+     * @param basis what the wait rests on
      */
     public record Shelved(
             Storage storage,
@@ -84,7 +88,7 @@ public record Days(
             String low,
             String until,
             @Absent String latest,
-            boolean estimate) {}
+            Basis basis) {}
 
     /**
      * One task.
@@ -95,6 +99,7 @@ public record Days(
      * @param slack minutes before it pinches; below 0: that late
      * @param by what holds it, in words; empty: nothing
      * @param guard for what cannot be undone: what should be done before and is still open
+     * @param basis what its minutes rest on
      */
     public record Item(
             String order,
@@ -117,7 +122,8 @@ public record Days(
             boolean late,
             State state,
             List<String> needs,
-            List<String> guard) {}
+            List<String> guard,
+            Basis basis) {}
 
     /**
      * A day.

@@ -80,6 +80,7 @@ public final class DaysWork {
                 next == null ? null : local(first),
                 next == null ? 0 : Math.max(0, now - first),
                 left,
+                Careful.minutes(schedule.of(mine).stream().map(Slot::task).toList(), workshop.hands()),
                 cold == null ? null : Math.max(0, mine.ready() - cold.rested()),
                 ScheduleFindings.of(plan, mine, workshop, timeline, now),
                 List.of());
@@ -130,7 +131,7 @@ public final class DaysWork {
                                 local(s.low()),
                                 local(s.rested()),
                                 latest(s),
-                                rest.estimate()),
+                                rest.basis()),
                 line.slack(),
                 line.held(),
                 by(line),
@@ -138,7 +139,8 @@ public final class DaysWork {
                 !t.done() && s.start() < now,
                 state,
                 t.needs().stream().map(Dependency::task).toList(),
-                t.kind().isFinal() && !t.done() ? guard(s) : List.of());
+                t.kind().isFinal() && !t.done() ? guard(s) : List.of(),
+                t.basis());
     }
 
     private String by(Timeline.Line line) {

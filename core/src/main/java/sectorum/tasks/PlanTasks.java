@@ -4,14 +4,18 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import sectorum.ahead.AheadCatalogue;
+import sectorum.ahead.MadeAhead;
 import sectorum.ahead.Stage;
+import sectorum.bench.Basis;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
+import sectorum.bench.Subject;
 import sectorum.build.Build;
 import sectorum.days.Air;
 import sectorum.days.Dependency;
@@ -120,7 +124,7 @@ public final class PlanTasks {
         return Math.max(STEP, (int) Math.ceil(minutes / STEP - 1e-9) * STEP);
     }
 
-    /** Adds a task, its minutes rounded up; needs that are not there are left out. */
+    /** Adds a task, its minutes at this workshop's pace and rounded up; needs that are not there are left out. */
     Task add(
             Task.Kind kind,
             TaskName key,
@@ -135,9 +139,32 @@ public final class PlanTasks {
                 there.add(need);
             }
         }
-        Task task = new Task(key, name, kind, "", "", 1, rounded(minutes), pauses, rest, there, 0, null, false);
+        String subject = Subject.task(kind.name().toLowerCase(Locale.ROOT));
+        Task task = new Task(
+                key,
+                name,
+                kind,
+                "",
+                "",
+                1,
+                rounded(minutes * pace(kind, subject)),
+                pauses,
+                rest,
+                there,
+                0,
+                null,
+                false,
+                kind == Task.Kind.OWN ? Basis.STATED : worked.rates().timeBasis(subject));
         put(task);
         return task;
+    }
+
+    /** Dressings and pieces come at their own pace already, and nobody knows better than who typed it how long a task takes. */
+    private double pace(Task.Kind kind, String subject) {
+        return switch (kind) {
+            case DRESS, PIECE, OWN -> 1;
+            default -> worked.rates().time(subject);
+        };
     }
 
     void put(Task task) {
@@ -167,7 +194,8 @@ public final class PlanTasks {
 
     /** A task for each stage of making that waits, or that others wait for; the last is the piece's own. */
     private void stages(OwnPiece piece) {
-        List<Stage> stages = AheadCatalogue.make(plan, piece).stages();
+        MadeAhead made = AheadCatalogue.make(plan, piece, worked.rates());
+        List<Stage> stages = made.stages();
         TaskName before = null;
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
@@ -184,6 +212,7 @@ public final class PlanTasks {
                                 rest,
                                 before == null ? null : Dependency.after(before))
                         .about("", piece.id())
+                        .by(made.bases(worked.rates(), piece).time())
                         .ahead(piece.labour().ahead()));
                 before = name;
             }
@@ -321,7 +350,7 @@ public final class PlanTasks {
                 before.places(),
                 (int) Elementary.round(seen.least() * 60),
                 (int) Elementary.round(upper * 60),
-                false,
+                Basis.STATED,
                 false);
     }
 

@@ -8,8 +8,10 @@ import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.Component;
 import sectorum.ahead.Former;
 import sectorum.ahead.MadeAhead;
+import sectorum.bench.OwnRates;
 import sectorum.bench.Stock;
 import sectorum.make.Covering;
+import sectorum.make.Filled;
 import sectorum.make.Job;
 import sectorum.make.Tint;
 import sectorum.make.Worktop;
@@ -45,16 +47,20 @@ public final class TableWork {
     public static Worktop of(Plan plan, StackWorkup worked, Stock stock) {
         List<Covering> coverings = new ArrayList<>();
         List<Job> jobs = new ArrayList<>();
+        OwnRates rates = worked.rates();
         for (int i = 0; i < plan.tiers().size(); i++) {
             Tier tier = plan.tiers().get(i);
-            coverings.addAll(coats(plan, tier));
+            coats(plan, tier).forEach(c -> coverings.add(c.weighing(rates.weight(c.material()))));
             for (TierWorkup.Worn worn : worked.tiers().get(i).dressings()) {
                 jobs.add(job(plan, tier, worn));
             }
         }
-        worked.toMake(plan).forEach(made -> jobs.add(job(plan, made.piece())));
-        board(plan).ifPresent(coverings::add);
-        return Worktop.of(coverings, InsideWork.of(plan), jobs, plan.tiers(), stock, plan.made(), plan.palette());
+        worked.toMake(plan).forEach(made -> jobs.add(job(plan, made.piece(), rates)));
+        board(plan).ifPresent(c -> coverings.add(c.weighing(rates.weight(c.material()))));
+        List<Filled> inside = InsideWork.of(plan).stream()
+                .map(f -> f.weighing(rates.weight(f.material())))
+                .toList();
+        return Worktop.of(coverings, inside, jobs, plan.tiers(), stock, plan.made(), plan.palette());
     }
 
     private static Job job(Plan plan, Tier tier, TierWorkup.Worn worn) {
@@ -76,15 +82,15 @@ public final class TableWork {
     }
 
     /** A piece made ahead as it is cut, stuck and timed. */
-    private static Job job(Plan plan, OwnPiece piece) {
-        MadeAhead made = AheadCatalogue.make(plan, piece);
+    private static Job job(Plan plan, OwnPiece piece, OwnRates rates) {
+        MadeAhead made = AheadCatalogue.make(plan, piece, rates);
         List<Making.Cut> cuts = new ArrayList<>();
         List<Making.Used> used = new ArrayList<>();
         int colours = 0;
         for (Component part : made.components()) {
             if (part.material() != null) {
                 int count = part.each() * piece.count();
-                double each = part.grams();
+                double each = part.grams() * rates.weight(part.material());
                 boolean sheet = part.weighs() == null;
                 double thick = sheet ? part.thickness() : 0;
                 int colour = Math.max(0, part.colour());
@@ -98,7 +104,7 @@ public final class TableWork {
                         part.rings().height(),
                         sheet ? part.rings().outers().get(0) : List.of(),
                         count,
-                        Breakage.spare(part.material(), piece.breaks(), count),
+                        Breakage.spare(part.material(), MadeAhead.breaks(piece, part.material(), rates), count),
                         each));
                 used.add(new Making.Used(part.material(), colour, thick, count * each, 0));
             }

@@ -3,6 +3,7 @@ package sectorum.tasks;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import sectorum.bench.Basis;
 import sectorum.bench.Rate;
 import sectorum.bench.Storage;
 import sectorum.days.Dependency;
@@ -172,7 +173,9 @@ public final class TierTasks {
                         Rate.COATED_DM2.minutes(area),
                         false,
                         // An edge is drawn in, cut or freed of its board when the coat holds.
-                        edged ? new Rest(Storage.FRIDGE, 1, CHILL_LOW, CHILL, false, false) : rest(material, last),
+                        edged
+                                ? new Rest(Storage.FRIDGE, 1, CHILL_LOW, CHILL, Basis.CRAFT, false)
+                                : rest(material, last),
                         after(before),
                         Dependency.after(Kneading.ICING.key),
                         Dependency.after(Kneading.DARK.key)));
@@ -211,7 +214,7 @@ public final class TierTasks {
         }
         return last
                 ? Rest.of(Storage.FRIDGE, OVERNIGHT).taking(1)
-                : new Rest(Storage.FRIDGE, 1, CHILL_LOW, CHILL, false, false);
+                : new Rest(Storage.FRIDGE, 1, CHILL_LOW, CHILL, Basis.CRAFT, false);
     }
 
     @Absent
@@ -319,7 +322,8 @@ public final class TierTasks {
             // What sets between its parts, and what wants a soft covering, is not laid down.
             boolean pauses = parts.size() == 1 && !soft;
             put(all.add(Task.Kind.DRESS, id, name, minutes, pauses, rest(pause), needs.toArray(Dependency[]::new))
-                    .about(tier.id(), w.id()));
+                    .about(tier.id(), w.id())
+                    .by(w.bases().time()));
             before = id;
         }
         dressed = before;
@@ -332,7 +336,7 @@ public final class TierTasks {
         }
         int least = (int) Math.ceil(pause.least());
         int places = pause.storage() == Storage.ROOM ? 0 : 1;
-        return new Rest(pause.storage(), places, least, least, false, false);
+        return new Rest(pause.storage(), places, least, least, Basis.CRAFT, false);
     }
 
     private static void materials(TierWorkup.Worn w, List<Dependency> needs) {

@@ -3,6 +3,7 @@ package sectorum.technique;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import sectorum.bench.Subject;
 import sectorum.finding.Level;
 import sectorum.finding.Mend;
 import sectorum.finding.Rule;
@@ -119,10 +120,11 @@ final class Coverage implements Everywhere {
             int seed,
             Lap lap,
             Bent bent,
-            double visible) {
+            double visible,
+            double coverage) {
         /** N = ceil(k·area/piece area); by a swatch as many as lie in one of its size. */
         double many(double area) {
-            double k = by == By.OWN ? own : shape.k(look.k);
+            double k = by == By.OWN ? own : coverage * shape.k(look.k);
             return by == By.SWATCH
                     ? Math.max(1, Rounding.ceil(area * inPatch / (patch * patch)))
                     : count(k, area, meanArea());
@@ -266,7 +268,8 @@ final class Coverage implements Everywhere {
                 chosen.count("seed"),
                 Choices.of(Lap.values(), chosen.choice("lap")),
                 Choices.of(Bent.values(), chosen.choice("bent")),
-                chosen.number("visible"));
+                chosen.number("visible"),
+                place.bench().rates().coverage(Subject.dressing(id())));
         double area = place.area();
         double wanted = set.shape() == Cover.SCALE ? 0 : set.many(area);
         List<Spread.Spot> spots = set.shape() == Cover.SCALE

@@ -2,6 +2,7 @@ package sectorum.technique;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.bench.Bases;
 import sectorum.bench.Hand;
 import sectorum.divide.Division;
 import sectorum.drawing.Drawings;
@@ -17,6 +18,7 @@ import sectorum.surface.Surface;
  *
  * @param drawings its templates
  * @param look how what it goes over looks; absent: it finishes nothing
+ * @param bases what its estimates rest on
  */
 public record Dressed(
         Layout layout,
@@ -25,7 +27,8 @@ public record Dressed(
         List<Finding> findings,
         Drawings drawings,
         Making making,
-        @Absent FinishLook look) {
+        @Absent FinishLook look,
+        Bases bases) {
     public Dressed {
         figures = List.copyOf(figures);
         handles = List.copyOf(handles);
@@ -37,7 +40,30 @@ public record Dressed(
      * gets what a right hand would get on the mirrored side, mirrored back.
      */
     public static Dressed of(Technique technique, Values settings, DressingContext place) {
-        return right(technique, settings, place).on(place.surface());
+        Pace pace = new Pace(place.bench().rates(), technique.id());
+        Dressed paced = pace.of(right(technique, settings, place));
+        return paced.on(place.surface()).resting(pace.bases(paced.making()));
+    }
+
+    /** As the plain tables have it. */
+    public Dressed(
+            Layout layout,
+            List<Figure> figures,
+            List<Handle> handles,
+            List<Finding> findings,
+            Drawings drawings,
+            Making making,
+            @Absent FinishLook look) {
+        this(layout, figures, handles, findings, drawings, making, look, Bases.PLAIN);
+    }
+
+    /** The same made otherwise, with what that changes of its figures. */
+    Dressed made(Making other, List<Figure> told) {
+        return new Dressed(layout, told, handles, findings, drawings, other, look, bases);
+    }
+
+    private Dressed resting(Bases on) {
+        return new Dressed(layout, figures, handles, findings, drawings, making, look, on);
     }
 
     private static Dressed right(Technique technique, Values settings, DressingContext place) {

@@ -371,21 +371,12 @@ final class DressingBuilder {
                 wanted,
                 out,
                 layers);
-        if (making.pieces() > 0) {
-            figures.add(Figure.of("Pieces and spares", Quantity.text(making.pieces() + " + " + making.spares())));
-        }
+        figures.addAll(Totals.pieces(making));
         int bent = Bends.count(shapes, placements, place);
         if (bent > 0) {
             figures.add(Figure.of("Bent round a corner", Quantity.count(bent)));
         }
-        double length = used.stream().mapToDouble(Making.Used::length).reduce(0, Double::sum);
-        if (length > 0) {
-            figures.add(Figure.of("To pipe or extrude", Quantity.length(length)));
-        }
-        if (making.grams() > 0) {
-            figures.add(Figure.of("Net weight", Quantity.mass(making.grams())));
-        }
-        figures.add(Figure.of("Hands", Quantity.minutes(making.minutes())));
+        figures.addAll(Totals.amounts(making));
         return new Dressed(
                 new Layout(shapes, placements),
                 figures,

@@ -123,6 +123,16 @@ public record Making(
             return new Step(gesture, what, tool, other, pause, check, caution, lasting, soft);
         }
 
+        /** The same left alone so. */
+        public Step resting(Pause other) {
+            return new Step(gesture, what, tool, minutes, other, check, caution, lasting, soft);
+        }
+
+        /** The same in other words. */
+        public Step saying(Phrase other) {
+            return new Step(gesture, other, tool, minutes, pause, check, caution, lasting, soft);
+        }
+
         Step asLasting() {
             return new Step(gesture, what, tool, minutes, pause, check, caution, true, soft);
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.ahead.AheadKind;
 import sectorum.ahead.Bed;
+import sectorum.bench.OwnRates;
 import sectorum.measure.Elementary;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.PieceKind;
@@ -20,14 +21,14 @@ import sectorum.plan.Tier;
  */
 public record AheadTray(PieceKind kind, String kindName, OwnPiece piece, PieceWorkup worked) {
     /** All that the kinds offer on a tier; empty: the topmost one. */
-    public static List<AheadTray> of(Plan plan, String tierId) {
+    public static List<AheadTray> of(Plan plan, String tierId, OwnRates rates) {
         Tier tier = tierId.isEmpty() ? plan.tiers().get(plan.tiers().size() - 1) : plan.tier(tierId);
         boolean carries = plan.tiers().indexOf(tier) < plan.tiers().size() - 1;
         List<AheadTray> tray = new ArrayList<>();
         for (AheadKind kind : AheadCatalogue.all()) {
             for (OwnPiece offered : kind.offers(Bed.of(tier, 0))) {
                 OwnPiece piece = offered.at(seat(offered, tier, carries));
-                tray.add(new AheadTray(kind.kind(), kind.name(), piece, PieceWorkup.of(plan, piece)));
+                tray.add(new AheadTray(kind.kind(), kind.name(), piece, PieceWorkup.of(plan, piece, rates)));
             }
         }
         return tray;

@@ -13,6 +13,10 @@ import sectorum.ahead.Face;
 import sectorum.ahead.MadeAhead;
 import sectorum.ahead.Stage;
 import sectorum.art.Contour;
+import sectorum.bench.Bases;
+import sectorum.bench.Basis;
+import sectorum.bench.OwnRate;
+import sectorum.bench.OwnRates;
 import sectorum.build.Seating;
 import sectorum.days.Air;
 import sectorum.days.Drying;
@@ -48,6 +52,7 @@ import sectorum.plan.Plan;
  * @param spares whole pieces beside those needed by how sure one wants to be of enough; the usual first where nobody knows what breaks
  * @param dries about how long, in the plan's room, after the last stage of its making; absent: it needs no rest
  * @param waits hours of all its stages together, their upper ends; absent: it waits after the last alone, or never
+ * @param bases what its estimates rest on
  */
 public record PieceWorkup(
         String id,
@@ -66,7 +71,8 @@ public record PieceWorkup(
         @Absent PieceRecipe recipe,
         @Absent String shade,
         @Absent Dries dries,
-        @Absent Double waits) {
+        @Absent Double waits,
+        Bases bases) {
     /**
      * One of the parts of a piece.
      *
@@ -101,7 +107,7 @@ public record PieceWorkup(
     /**
      * @param low hours at the least, until what it waits for
      * @param high hours that are planned for
-     * @param estimate whether nobody has stated or seen it
+     * @param basis what the hours rest on
      * @param until what it waits for
      * @param handled about how many hours until it stands and may be handled; absent: it cools, or its wait was stated
      * @param hard about how many hours until it is hard; absent likewise, and for what only gets firm
@@ -110,30 +116,30 @@ public record PieceWorkup(
     public record Dries(
             double low,
             double high,
-            boolean estimate,
+            Basis basis,
             OwnPiece.Until until,
             @Absent Double handled,
             @Absent Double hard,
             @Absent WeighedPiece weighed) {
         /** By the rest that was reckoned, in hours; room is a factor on what dries in air (craft 4.2). */
-        public static Dries of(OwnPiece piece, Rest rest, double room) {
+        static Dries of(OwnPiece piece, Rest rest, double room, @Absent OwnRate own) {
             WeighIn seen = WeighIn.of(piece.resting().weighed());
             if (seen != null) {
                 return new Dries(
                         rest.low() / 60.0,
                         rest.least() / 60.0,
-                        false,
+                        rest.basis(),
                         piece.until(),
                         seen.stands(),
                         seen.hard(),
                         WeighedPiece.of(seen, piece));
             }
-            double hours = Drying.hours(piece) * room;
-            boolean reckoned = rest.estimate() && !Double.isNaN(hours);
+            double hours = Drying.hours(piece) * room * (own == null ? 1 : own.value());
+            boolean reckoned = rest.airy() && !Double.isNaN(hours);
             return new Dries(
                     rest.low() * room / 60,
                     rest.least() * room / 60,
-                    rest.estimate(),
+                    rest.basis(),
                     piece.until(),
                     reckoned ? Drying.HANDLED * hours : null,
                     reckoned && !Drying.staysFirm(piece.material()) ? hours : null,
@@ -170,16 +176,17 @@ public record PieceWorkup(
 
     private static final List<Double> SURE = List.of(0.9, 0.95, 0.99);
 
-    private static List<Spared> spares(OwnPiece piece, MadeAhead made) {
+    private static List<Spared> spares(OwnPiece piece, MadeAhead made, OwnRates rates) {
         double each = made.minutes() / piece.count();
-        if (piece.breaks() == null) {
+        Double breaks = MadeAhead.breaks(piece, piece.material(), rates);
+        if (breaks == null) {
             Material of = piece.material() == null ? Material.FONDANT : piece.material();
             int some = of.spare().of(piece.count());
             return List.of(new Spared(0, some, some * made.grams(), some * each));
         }
         return SURE.stream()
                 .map(sure -> {
-                    int some = Breakage.spare(piece.count(), piece.breaks(), sure);
+                    int some = Breakage.spare(piece.count(), breaks, sure);
                     return new Spared(sure, some, some * made.grams(), some * each);
                 })
                 .toList();
@@ -212,18 +219,18 @@ public record PieceWorkup(
     }
 
     /** All of a plan. */
-    public static List<PieceWorkup> all(Plan plan) {
+    public static List<PieceWorkup> all(Plan plan, OwnRates rates) {
         Seating seats = new Seating(plan);
-        return plan.pieces().stream().map(p -> of(plan, p, seats)).toList();
+        return plan.pieces().stream().map(p -> of(plan, p, seats, rates)).toList();
     }
 
     /** A piece of a plan as its kind makes it, in the plan's room and its colours. */
-    public static PieceWorkup of(Plan plan, OwnPiece piece) {
-        return of(plan, piece, new Seating(plan));
+    public static PieceWorkup of(Plan plan, OwnPiece piece, OwnRates rates) {
+        return of(plan, piece, new Seating(plan), rates);
     }
 
-    private static PieceWorkup of(Plan plan, OwnPiece piece, Seating seats) {
-        MadeAhead made = AheadCatalogue.make(plan, piece);
+    private static PieceWorkup of(Plan plan, OwnPiece piece, Seating seats, OwnRates rates) {
+        MadeAhead made = AheadCatalogue.make(plan, piece, rates);
         AheadKind kind = AheadCatalogue.of(piece.made());
         List<Double> outline = Contour.closed(made.front().outers().get(0));
         OwnPiece dries = made.last().dries();
@@ -243,11 +250,12 @@ public record PieceWorkup(
                 kind.sizes(),
                 kind.colours(piece.values(), piece),
                 made.components().stream().map(PieceComponent::of).toList(),
-                spares(piece, made),
+                spares(piece, made, rates),
                 kind.recipe(piece.values(), piece),
                 tint.id().isEmpty() ? null : tint.shade(),
-                rest == null ? null : Dries.of(dries, rest, room),
-                waits(made, Air.factor(plan.made().humid())));
+                rest == null ? null : Dries.of(dries, rest, room, made.last().own()),
+                waits(made, Air.factor(plan.made().humid())),
+                made.bases(rates, piece));
     }
 
     @Absent

@@ -282,7 +282,8 @@ public final class TierWork {
                 findings,
                 dressed.drawings(),
                 dressed.making(),
-                dressed.look() == null ? null : new TierWorkup.Finish(dressed.look(), beneath.on()));
+                dressed.look() == null ? null : new TierWorkup.Finish(dressed.look(), beneath.on()),
+                dressed.bases());
     }
 
     /** A board under a tier that stands on another, a ledge that the tier above covers, the inner side of no ring. */

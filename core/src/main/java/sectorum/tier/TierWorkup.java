@@ -2,6 +2,7 @@ package sectorum.tier;
 
 import java.util.ArrayList;
 import java.util.List;
+import sectorum.bench.Bases;
 import sectorum.divide.Compare;
 import sectorum.divide.Gauge;
 import sectorum.divide.Ladder;
@@ -144,6 +145,7 @@ public record TierWorkup(
      * A dressing worked out.
      *
      * @param finish absent: it finishes nothing
+     * @param bases what its estimates rest on
      */
     public record Worn(
             String id,
@@ -159,14 +161,15 @@ public record TierWorkup(
             List<Finding> findings,
             Drawings drawings,
             Making making,
-            @Absent Finish finish) {
+            @Absent Finish finish,
+            Bases bases) {
         /** The same with one figure more. */
         Worn with(Figure more) {
             List<Figure> all = new ArrayList<>(figures);
             all.add(more);
             return new Worn(
                     id, technique, name, surface, zone, stretch, fields, layout, all, handles, findings, drawings,
-                    making, finish);
+                    making, finish, bases);
         }
 
         /** The same made in other steps. */
@@ -178,7 +181,7 @@ public record TierWorkup(
         Worn made(Making other) {
             return new Worn(
                     id, technique, name, surface, zone, stretch, fields, layout, figures, handles, findings, drawings,
-                    other, finish);
+                    other, finish, bases);
         }
     }
 }

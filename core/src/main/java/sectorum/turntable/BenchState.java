@@ -14,13 +14,15 @@ import sectorum.measure.Absent;
  * Where a job stands by its journal. The same lines in the same places give the same, whichever device asks.
  *
  * @param next the first step that is neither done nor skipped; absent: there is none
- * @param lines notes and readings, in the order of the journal
+ * @param lines notes, readings, and what broke, was used, stood and was hard, in the order of the journal
+ * @param work how long hands were at it
  */
 public record BenchState(
         List<StepState> steps,
         List<Timer> timers,
         List<Entry> lines,
-        @Absent String next) {
+        @Absent String next,
+        WorkTime work) {
     public BenchState {
         steps = List.copyOf(steps);
         timers = List.copyOf(timers);
@@ -126,8 +128,8 @@ public record BenchState(
                     }
                     case TIMER -> timers.put(entry.id(), entry);
                     case STOP -> stopped.putIfAbsent(entry.about(), entry.at());
-                    case READING, NOTE -> told.add(entry);
-                    case UNDO -> {}
+                    case READING, NOTE, BROKEN, USED, HANDLED, HARD -> told.add(entry);
+                    case UNDO, BEGIN, PAUSE, WORKED -> {}
                 }
             }
         }
@@ -142,7 +144,8 @@ public record BenchState(
                         .filter(s -> !s.isPast())
                         .map(StepState::id)
                         .findFirst()
-                        .orElse(null));
+                        .orElse(null),
+                WorkClock.of(steps, lines, undone));
     }
 
     /** Each line once, those that wait after all that are kept. */

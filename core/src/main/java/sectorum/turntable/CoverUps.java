@@ -299,7 +299,7 @@ public final class CoverUps {
                 List<OwnPiece> all = new ArrayList<>(plan.pieces());
                 all.addAll(more);
                 Plan with = plan.with(all);
-                List<PieceWorkup> made = PieceWorkup.all(with).stream()
+                List<PieceWorkup> made = PieceWorkup.all(with, bench.rates()).stream()
                         .filter(p -> more.stream().anyMatch(m -> m.id().equals(p.id())))
                         .toList();
                 offers.add(new CoverUp(

@@ -17,8 +17,8 @@ import sectorum.measure.Wording;
  * @param at milliseconds since the epoch, by the clock of the server as far as the device knows it
  * @param seen the place of the last line that the device knew of then; 0: of none
  * @param step that it is about; empty: about none
- * @param amount of a count, how many; of a reading, mm
- * @param about another line's id where one is taken back or stopped; else words: a timer's name, a reason, a note
+ * @param amount of a count, or of what broke, how many; of a reading, mm; of what was used, g; of what was worked, minutes
+ * @param about another line's id where one is taken back, stopped or looked at; else words: a timer's name, a reason, a note
  * @param window of a timer; absent: it is none
  */
 public record Entry(
@@ -36,7 +36,10 @@ public record Entry(
     private static final int LONGEST_STEP = 160;
     private static final int LONGEST_WORDS = 2000;
     private static final double MOST_COUNTED = 100_000;
+    /** Of a reading, mm, and of what was weighed, g. */
     private static final double MOST_MM = 20_000;
+
+    private static final double MOST_MINUTES = 6000;
     /** The year 2200, ms. */
     private static final long LAST_MS = 7_258_118_400_000L;
 
@@ -58,7 +61,34 @@ public record Entry(
         READING,
         NOTE,
         /** What two did to one step was looked at. */
-        SETTLED
+        SETTLED,
+        /** Hands go to work. */
+        BEGIN,
+        /** Hands leave the work. */
+        PAUSE,
+        /** So many minutes were worked at the step, whatever the clock says. */
+        WORKED,
+        /** So many pieces broke. */
+        BROKEN,
+        /** So many grams were used. */
+        USED,
+        /** What a timer counts stands now, or can be handled. */
+        HANDLED,
+        /** What a timer counts is hard now. */
+        HARD;
+
+        /** Least and most of its amount. */
+        private double least() {
+            return this == COUNT || this == BROKEN ? 1 : 0;
+        }
+
+        private double most() {
+            return switch (this) {
+                case COUNT, BROKEN -> MOST_COUNTED;
+                case WORKED -> MOST_MINUTES;
+                default -> MOST_MM;
+            };
+        }
     }
 
     public Entry {
@@ -80,10 +110,8 @@ public record Entry(
         if (seen < 0) {
             throw outside("seen", seen, 0, Long.MAX_VALUE);
         }
-        boolean counted = kind == Kind.COUNT;
-        double most = counted ? MOST_COUNTED : MOST_MM;
-        if (!(amount >= (counted ? 1 : 0) && amount <= most)) {
-            throw outside("amount", amount, counted ? 1 : 0, most);
+        if (!(amount >= kind.least() && amount <= kind.most())) {
+            throw outside("amount", amount, kind.least(), kind.most());
         }
         if ((kind == Kind.TIMER) != (window != null)) {
             throw new Refused(
@@ -93,7 +121,7 @@ public record Entry(
                             Quantity.text("" + kind),
                             Quantity.text(window == null ? "needs a window" : "has no window")));
         }
-        if (kind == Kind.UNDO || kind == Kind.STOP) {
+        if (kind == Kind.UNDO || kind == Kind.STOP || kind == Kind.HANDLED || kind == Kind.HARD) {
             named("about", about);
         }
     }

@@ -241,8 +241,8 @@ public final class Workup {
     }
 
     /** Each piece of one's own, worked out. */
-    public static List<PieceWorkup> pieces(Plan plan) {
-        return PieceWorkup.all(plan);
+    public static List<PieceWorkup> pieces(Plan plan, Bench bench) {
+        return PieceWorkup.all(plan, bench.rates());
     }
 
     /** Refuses settings of pieces made ahead that are out of their ranges: tiers do not look at them. */
@@ -251,8 +251,8 @@ public final class Workup {
     }
 
     /** Ready pieces to make ahead, each as it would be on a tier of this cake; empty: the topmost one. */
-    public static List<AheadTray> tray(Plan plan, String tier) {
-        return AheadTray.of(plan, tier);
+    public static List<AheadTray> tray(Plan plan, String tier, Bench bench) {
+        return AheadTray.of(plan, tier, bench.rates());
     }
 
     /** The templates that show where the next tier sits, by the tier it sits on. */

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.Seeds;
+import sectorum.bench.Basis;
 import sectorum.bench.Storage;
 import sectorum.measure.Refused;
 
@@ -80,7 +81,7 @@ class BackwardTest {
     @Test
     void aShortWaitIsNeverSplitAcrossANight() {
         // 230 minutes leave 10 in the morning: too little for what must stand at most 20 minutes before it.
-        Task comb = task("comb", 15, false, new Rest(Storage.FREEZER, 1, 10, 15, false, false), List.of());
+        Task comb = task("comb", 15, false, new Rest(Storage.FREEZER, 1, 10, 15, Basis.CRAFT, false), List.of());
         Task wrap = task("wrap", 230, false, null, List.of(new Dependency("comb", 0, 20, true)));
         Schedule s = Backward.of(List.of(order(comb, wrap)), Workshop.usual(ZONE));
         assertThat(s.loosened()).isNotEmpty();
@@ -107,7 +108,7 @@ class BackwardTest {
 
     @Test
     void formersAreSharedByTheOrdersOfAWorkshop() {
-        Rest drying = new Rest(Storage.FORMER, 2, 600, 1440, true, true);
+        Rest drying = new Rest(Storage.FORMER, 2, 600, 1440, Basis.PLAIN_DRYING, true);
         OrderTasks a = order(task("dome", 30, false, drying, List.of()));
         OrderTasks b = new OrderTasks("b", "B", a.ready(), a.tasks(), Air.USUAL);
         Workshop three = new Workshop(ZONE, USUAL.week(), 1, Map.of(Storage.FORMER, 3));

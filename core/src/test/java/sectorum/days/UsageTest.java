@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import sectorum.Seeds;
+import sectorum.bench.Basis;
 
 /** What is in use and what is open, against counting every minute. */
 class UsageTest {
@@ -156,7 +157,7 @@ class UsageTest {
 
     @Test
     void aShelfIsAsFullAsItsFullestMoment() {
-        Rest drying = new Rest(sectorum.bench.Storage.FORMER, 2, 60, 60, false, false);
+        Rest drying = new Rest(sectorum.bench.Storage.FORMER, 2, 60, 60, Basis.CRAFT, false);
         OrderTasks order = new OrderTasks(
                 "a",
                 "A",

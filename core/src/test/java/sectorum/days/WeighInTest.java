@@ -89,7 +89,7 @@ class WeighInTest {
         assertThat(seen.airy()).isFalse();
         assertThat(seen.least()).isEqualTo((int) Math.round(60 * in.hard() * (1 + in.sure())));
         assertThat(seen.least()).isNotEqualTo(reckoned.least());
-        assertThat(Drying.of(weighed, OwnPiece.Until.HANDLED, null).low())
+        assertThat(Drying.of(weighed, OwnPiece.Until.HANDLED, null, null).low())
                 .isEqualTo((int) Math.round(60 * in.stands() * (1 - in.sure())));
     }
 

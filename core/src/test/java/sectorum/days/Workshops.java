@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import sectorum.bench.Basis;
 import sectorum.bench.Storage;
 
 /** Seeded workshops with orders that share them. */
@@ -80,13 +81,28 @@ record Workshops(List<OrderTasks> orders, Workshop workshop) {
     private static Rest rest(Random random) {
         Storage storage = Storage.values()[random.nextInt(4)];
         return switch (random.nextInt(4)) {
-            case 0 -> new Rest(storage, 1, 15, 20, false, false);
-            case 1 -> new Rest(storage, 1 + random.nextInt(2), 400, 600 + 60 * random.nextInt(30), true, true);
+            case 0 -> new Rest(storage, 1, 15, 20, Basis.CRAFT, false);
+            case 1 ->
+                new Rest(storage, 1 + random.nextInt(2), 400, 600 + 60 * random.nextInt(30), Basis.PLAIN_DRYING, true);
             default -> null;
         };
     }
 
     static Task task(String id, int minutes, boolean pauses, Rest rest, List<Dependency> needs) {
-        return new Task(TaskName.of(id), id, Task.Kind.OWN, "", "", 1, minutes, pauses, rest, needs, 0, null, false);
+        return new Task(
+                TaskName.of(id),
+                id,
+                Task.Kind.OWN,
+                "",
+                "",
+                1,
+                minutes,
+                pauses,
+                rest,
+                needs,
+                0,
+                null,
+                false,
+                Basis.STATED);
     }
 }

@@ -36,8 +36,8 @@ class QuestionTest {
                 p -> new WaysRequest(p, tier, marks, null, null, null),
                 p -> new TrayRequest(p, tier, null, marks, null),
                 p -> new BuildRequest(p, null),
-                PiecesRequest::new,
-                p -> new PieceTrayRequest(p, null),
+                p -> new PiecesRequest(p, null),
+                p -> new PieceTrayRequest(p, null, null),
                 p -> new PlacesRequest(p, tier, marks, null, null, null),
                 p -> new EvennessRequest(
                         p, tier, marks, new Evenness.Pointed(0, 900, List.of(400.0, 500.0), null), null));

@@ -21,10 +21,10 @@ import sectorum.turntable.BenchState.StepProgress;
 
 class BenchStateTest {
     private static final List<StepKey> STEPS = List.of(
-            new StepKey("coat/1", "coat", 0, List.of(), false),
-            new StepKey("mark/1", "mark", 12, List.of(), false),
-            new StepKey("mark/2", "mark", 0, List.of(), false),
-            new StepKey("stack/1", "stack", 0, List.of("coat", "mark"), false));
+            new StepKey("coat/1", "coat", 0, List.of(), false, 10),
+            new StepKey("mark/1", "mark", 12, List.of(), false, 10),
+            new StepKey("mark/2", "mark", 0, List.of(), false, 10),
+            new StepKey("stack/1", "stack", 0, List.of("coat", "mark"), false, 10));
 
     private static Entry line(String id, String device, long seen, Entry.Kind kind, String step, double amount) {
         return line(id, device, seen, kind, step, amount, "", null);
@@ -120,7 +120,7 @@ class BenchStateTest {
 
     @Test
     void aTaskThatThePlanCallsDoneIsDone() {
-        List<StepKey> steps = List.of(new StepKey("coat/1", "coat", 0, List.of(), true));
+        List<StepKey> steps = List.of(new StepKey("coat/1", "coat", 0, List.of(), true, 10));
         BenchState state = BenchState.of(steps, List.of());
         assertThat(state.steps().get(0).progress()).isEqualTo(StepProgress.DONE);
         assertThat(state.next()).isNull();

@@ -64,7 +64,7 @@ class AheadPlacesTest {
             Plan plan = plan(kind, taper, many("relief", OwnPiece.On.SIDE, up));
             Side side = plan.tiers().get(0).side();
             double narrow = side.narrowing(up);
-            PieceWorkup worked = Workup.pieces(plan).get(0);
+            PieceWorkup worked = Workup.pieces(plan, Tiers.BENCH).get(0);
             assertThat(worked.places()).hasSize(MANY);
             for (Seating.Place place : worked.places()) {
                 double off = side.outline().within(place.x() / narrow, place.y() / narrow);
@@ -91,7 +91,7 @@ class AheadPlacesTest {
     void onTheBoardTheyAreClearOfTheCake(OutlineKind kind, double taper) {
         for (String id : List.of("model-pawn", "ball", "flower-rose")) {
             Plan plan = plan(kind, taper, many(id, OwnPiece.On.BOARD, 0));
-            PieceWorkup worked = Workup.pieces(plan).get(0);
+            PieceWorkup worked = Workup.pieces(plan, Tiers.BENCH).get(0);
             for (Seating.Place place : worked.places()) {
                 assertThat(plan.tiers().get(0).side().outline().within(place.x(), place.y()))
                         .as(kind + " " + id)
@@ -117,7 +117,7 @@ class AheadPlacesTest {
                 .at(new OwnPiece.Seat(one.tiers().get(0).id(), OwnPiece.On.LEDGE, 3, 0, 0));
         Plan plan = two.with(List.of(blossom));
         Side lower = one.tiers().get(0).side();
-        for (Seating.Place place : Workup.pieces(plan).get(0).places()) {
+        for (Seating.Place place : Workup.pieces(plan, Tiers.BENCH).get(0).places()) {
             assertThat(lower.edge().within(place.x(), place.y()))
                     .as(kind + " rim")
                     .isPositive();

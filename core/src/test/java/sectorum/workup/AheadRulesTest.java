@@ -40,7 +40,7 @@ class AheadRulesTest {
     }
 
     static OwnPiece offered(String id) {
-        return Workup.tray(BARE, "").stream()
+        return Workup.tray(BARE, "", Tiers.BENCH).stream()
                 .map(AheadTray::piece)
                 .filter(p -> p.id().equals(id))
                 .findFirst()
@@ -81,7 +81,7 @@ class AheadRulesTest {
     /** A fresh piece of every kind is quiet, but for art that nobody has chosen yet. */
     @Test
     void whatIsOfferedIsQuiet() {
-        for (AheadTray offered : Workup.tray(BARE, "")) {
+        for (AheadTray offered : Workup.tray(BARE, "", Tiers.BENCH)) {
             Plan plan = BARE.with(List.of(offered.piece()));
             assertThat(Workup.build(plan, Workup.of(plan, Tiers.BENCH)).findings())
                     .as(offered.piece().name())

@@ -177,7 +177,7 @@ class AheadTest {
     @EnumSource(OwnPiece.On.class)
     void theyStandWhereTheirSeatSays(OwnPiece.On on) {
         Plan plan = plan(piece(OwnPiece.Form.STAR, 4, Material.GUM, on));
-        List<Seating.Place> places = Workup.pieces(plan).get(0).places();
+        List<Seating.Place> places = Workup.pieces(plan, Tiers.BENCH).get(0).places();
         double radius = plan.tiers().get(0).side().foot().mm() / (2 * Math.PI);
         double out = switch (on) {
             case TOP, HOLE -> 0;
@@ -310,7 +310,7 @@ class AheadTest {
     void theWaitThatIsToldIsThatOfAllStages() {
         Plan plan = Plan.fresh("Waits").readyBy("2026-12-12T14:00");
         int several = 0;
-        for (AheadTray offered : Workup.tray(plan, "")) {
+        for (AheadTray offered : Workup.tray(plan, "", Tiers.BENCH)) {
             Plan with = plan.with(List.of(offered.piece()));
             Planned planned = Planned.of().with(with);
             double waited = planned.order().tasks().stream()
@@ -318,7 +318,7 @@ class AheadTest {
                             t.about().equals(offered.piece().id()) && t.rest() != null && t.kind() == Task.Kind.PIECE)
                     .mapToDouble(t -> t.rest().least() / 60.0)
                     .sum();
-            PieceWorkup worked = Workup.pieces(with).get(0);
+            PieceWorkup worked = Workup.pieces(with, Tiers.BENCH).get(0);
             double told = worked.waits() != null
                     ? worked.waits()
                     : worked.dries() == null ? 0 : worked.dries().high();

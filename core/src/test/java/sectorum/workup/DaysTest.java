@@ -57,7 +57,7 @@ class DaysTest {
                     .aired(OwnPiece.Faces.values()[random.nextInt(3)])
                     .many(1 + random.nextInt(6));
         }
-        List<AheadTray> tray = Workup.tray(Plan.fresh("Tray"), "");
+        List<AheadTray> tray = Workup.tray(Plan.fresh("Tray"), "", Tiers.BENCH);
         for (int i = 0; i < pieces.length; i++) {
             if (random.nextBoolean()) {
                 // Of every fourth another, so that no name comes twice.
@@ -276,7 +276,7 @@ class DaysTest {
         assertThat(begin(wet.task("piece-plaque"))).isBefore(usual);
         Planned seen = Planned.of(piece).waiting(Map.of("piece-plaque", new Span(2, null)), List.of(), damp);
         assertThat(begin(seen.task("piece-plaque"))).isAfter(usual);
-        assertThat(seen.task("piece-plaque").lying().estimate()).isFalse();
+        assertThat(seen.task("piece-plaque").lying().basis().isEstimate()).isFalse();
     }
 
     @Test

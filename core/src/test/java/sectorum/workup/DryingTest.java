@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import sectorum.bench.OwnRates;
 import sectorum.bench.Storage;
 import sectorum.days.Air;
 import sectorum.days.Drying;
@@ -62,13 +63,13 @@ class DryingTest {
         PieceWorkup.Dries dries = worked(plaque, 0.5).dries();
         assertThat(dries.hard()).isCloseTo(30, within(1e-9));
         assertThat(dries.handled()).isCloseTo(10.5, within(1e-9));
-        Rest handled = Drying.of(plaque, OwnPiece.Until.HANDLED, null);
+        Rest handled = Drying.of(plaque, OwnPiece.Until.HANDLED, null, null);
         assertThat(handled.least()).isEqualTo((int) Math.round(10.5 * 1.3 * 60));
     }
 
     private static PieceWorkup worked(OwnPiece piece, double humidity) {
         Plan plan = Plan.fresh("Dries").with(List.of(piece));
-        return PieceWorkup.of(plan.on(Pressed.humid(plan.made(), humidity)), piece);
+        return PieceWorkup.of(plan.on(Pressed.humid(plan.made(), humidity)), piece, OwnRates.NONE);
     }
 
     private static OwnPiece piece(OwnPiece.Form form, Material material, boolean dark, Resting resting) {

@@ -130,7 +130,7 @@ class FinishTest {
         Thing gel = Thing.of(ThingKind.COLOUR, "Green gel", Values.NONE);
         List<Weighed> weighed = new Stock(List.of(pot, gel), null).weighed();
         assertThat(weighed).containsExactly(new Weighed("dust", 0.2));
-        Bench bench = new Bench(Tiers.BENCH.tape(), Hand.RIGHT, List.of(), null, weighed, null, null);
+        Bench bench = new Bench(Tiers.BENCH.tape(), Hand.RIGHT, List.of(), null, weighed, null, null, null);
         Tier tier = Tiers.round().dressings(finish(settings)).tier();
         TierWorkup.Worn worn = of(Workup.tier(tier, bench), "finish");
         double usual = settings.contains("wash") ? 0.3 : 0.12;

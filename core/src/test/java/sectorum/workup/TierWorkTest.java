@@ -239,9 +239,11 @@ class TierWorkTest {
                 .taped(foot(Math.PI * 220), Reading.of(Reading.What.TOP, Math.PI * 214))
                 .tier();
         Tier wide = Tiers.round().taped(foot(Math.PI * 240)).tier();
-        StackWorkup stack = StackWorkup.of(Stream.of(foot, narrowed, wide)
-                .map(t -> Workup.tier(t, Tiers.BENCH))
-                .toList());
+        StackWorkup stack = StackWorkup.of(
+                Stream.of(foot, narrowed, wide)
+                        .map(t -> Workup.tier(t, Tiers.BENCH))
+                        .toList(),
+                Tiers.BENCH.rates());
         assertThat(stack.ledges()).hasSize(2);
         assertThat(stack.ledges().get(0)).isCloseTo(40, within(0.05));
         assertThat(stack.ledges().get(1)).as("it hangs over").isCloseTo(-13, within(0.05));
@@ -337,7 +339,8 @@ class TierWorkTest {
                         null,
                         null,
                         List.of(new Cutter("Ring 70", 70), new Cutter("Ring 60", 60)),
-                        0.7),
+                        0.7,
+                        null),
                 7);
         assertThat(ways.tapeWorst()).isLessThan(1);
         assertThat(ways.soft().last()).isCloseTo(71, within(1e-9));

@@ -305,7 +305,7 @@ class TurntableTest {
     @Test
     void everyKindOfPieceSaysWhatTheHandDoes() {
         assertThat(AheadCatalogue.all()).isNotEmpty();
-        Workup.tray(Plan.fresh("Tray"), "")
+        Workup.tray(Plan.fresh("Tray"), "", Tiers.BENCH)
                 .forEach(t -> AheadCatalogue.make(Plan.fresh("Tray"), t.piece())
                         .stages()
                         .forEach(stage -> assertThat(stage.steps())

@@ -166,8 +166,10 @@ class AccessIT extends Bench {
                         ? Boolean.TRUE
                         : null);
         judge(path + ", dark", axe());
-        for (String opener :
-                List.of("Skip", "All steps", "It came out at…", "Cover a fault", "Evenness", "Phone", "Settings")) {
+        // A dialog is the same at every size, only narrower: at the smallest it is looked at, at the largest judged.
+        for (String opener : tablet
+                ? List.<String>of()
+                : List.of("Skip", "All steps", "It came out at…", "Cover a fault", "Evenness", "Phone", "Settings")) {
             dialog(path, opener);
         }
         browser.keys("d");

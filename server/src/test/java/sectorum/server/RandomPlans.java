@@ -16,6 +16,9 @@ import sectorum.bench.Bench;
 import sectorum.bench.Course;
 import sectorum.bench.Cutter;
 import sectorum.bench.Hand;
+import sectorum.bench.OwnRate;
+import sectorum.bench.OwnRates;
+import sectorum.bench.RateKind;
 import sectorum.bench.Round;
 import sectorum.divide.Evenness;
 import sectorum.divide.Front;
@@ -136,7 +139,8 @@ public final class RandomPlans {
                         "task" + i / 2,
                         i % 3 * 4,
                         i == 4 ? List.of("task0", "task1") : List.of(),
-                        number % 5 == i))
+                        number % 5 == i,
+                        5.0 * i))
                 .toList();
     }
 
@@ -176,7 +180,24 @@ public final class RandomPlans {
                 Course.values()[number % Course.values().length],
                 List.of(),
                 List.of(new Cutter("Ring", between(20, 90)), new Cutter("Large ring", 110)),
-                between(0.2, 2));
+                between(0.2, 2),
+                rates());
+    }
+
+    private OwnRates rates() {
+        List<OwnRate> rates = new ArrayList<>();
+        if (number % 3 > 0) {
+            for (String of : List.of("dressing/pearls", "dressing/ruffles", "piece/bow", "task/cover")) {
+                rates.add(new OwnRate(RateKind.TIME, of, between(0.5, 2), 1 + number % 9, between(0.1, 0.6)));
+                rates.add(new OwnRate(RateKind.BREAKAGE, of, between(0, 0.3), 1 + number % 9, between(0.1, 0.6)));
+            }
+            for (String of : List.of("gum", "buttercream", "fondant")) {
+                rates.add(new OwnRate(RateKind.DENSITY, of, between(0.9, 1.1), 3, 0.05));
+                rates.add(new OwnRate(RateKind.METRE, of, between(0.7, 1.4), 3, 0.2));
+                rates.add(new OwnRate(RateKind.DRYING, of, between(0.6, 1.6), 3, 0.2));
+            }
+        }
+        return new OwnRates(rates);
     }
 
     private Plan plan() {
