@@ -16,6 +16,8 @@ public enum RateKind {
     DRYING("drying", 0.1, 10, "Note when a piece was hard, or weigh it thrice."),
     /** Pieces to a covered area, on what the technique reckons (craft 3F). */
     COVERAGE("pieces to an area", 0.3, 3, "Cover a palm-sized patch and count."),
+    /** How far a mark of a hand is off (σ), mm (craft 2.4). */
+    HAND("mark of the hand", 0.05, 5, "Mark ten lines, or rehearse it on the screen."),
     /** Minutes in the cold until a piped piece can be lifted (craft 4.2). */
     CHILLING("minutes to chill", 1, 240, "Note when it came off its paper whole."),
     /** Minutes until a chilled piece is too soft to place (craft 7). */
@@ -36,7 +38,7 @@ public enum RateKind {
 
     /** Whether it is a factor on a plain figure; else it is the figure itself. */
     public boolean isFactor() {
-        return this != BREAKAGE && this != CHILLING && this != SOFTENING;
+        return this != BREAKAGE && this != HAND && this != CHILLING && this != SOFTENING;
     }
 
     /** Gives it back, or refuses what lies outside its range. */

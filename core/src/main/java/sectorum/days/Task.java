@@ -55,6 +55,32 @@ public record Task(
         INSPECT,
         OWN;
 
+        /** Whether it is the same work in every plan, so that rates are kept of it as such. */
+        public boolean isCommon() {
+            return this != PIECE && this != DRESS && this != OWN;
+        }
+
+        /** What it is called, in words. */
+        public String words() {
+            return switch (this) {
+                case KNEAD -> "Colour and knead";
+                case BOARD -> "Cover the board";
+                case BAKE -> "Bake layers";
+                case FILL -> "Fill and level";
+                case COAT -> "Coat";
+                case EDGE -> "Sharpen an edge";
+                case COVER -> "Cover a tier";
+                case DOWEL -> "Set dowels";
+                case STACK -> "Stack a tier";
+                case MEASURE -> "Measure and mark";
+                case PLACE -> "Put pieces on";
+                case INSPECT -> "Look it over and pack";
+                case PIECE -> "Make a piece";
+                case DRESS -> "Dress a tier";
+                case OWN -> "A task of one's own";
+            };
+        }
+
         /** Whether it cannot be undone, so that one looks first what is still open (craft 7). */
         public boolean isFinal() {
             return this == COVER || this == STACK || this == PLACE;

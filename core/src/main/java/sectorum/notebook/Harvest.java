@@ -21,7 +21,6 @@ import sectorum.days.Task;
 import sectorum.days.WeighIn;
 import sectorum.material.Material;
 import sectorum.measure.Absent;
-import sectorum.measure.Elementary;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
 import sectorum.technique.Making;
@@ -39,7 +38,7 @@ import sectorum.turntable.WorkTime;
  */
 public final class Harvest {
     private static final double HOUR_MS = 3_600_000;
-    private static final double MINUTE_MS = 60_000;
+    private static final long MINUTE_MS = 60_000;
 
     private final Plan plan;
     private final StackWorkup worked;
@@ -124,7 +123,8 @@ public final class Harvest {
                 plan.made().celsius(),
                 "",
                 List.of(),
-                Map.of(),
+                null,
+                List.of(),
                 Set.of());
         EnumSet<RateKind> waiting = EnumSet.noneOf(RateKind.class);
         for (RateKind rate : RateKind.values()) {
@@ -133,7 +133,7 @@ public final class Harvest {
             }
         }
         if (!waiting.isEmpty() || timed) {
-            records.add(record.decided(Map.of(), waiting));
+            records.add(record.decided(List.of(), waiting));
         }
     }
 
@@ -271,7 +271,7 @@ public final class Harvest {
         }
         LocalDateTime at = first == Long.MAX_VALUE
                 ? LocalDateTime.parse(plan.readyBy() == null ? "2000-01-01T00:00" : plan.readyBy())
-                : Moments.local((long) Elementary.round(first / MINUTE_MS), zone);
+                : Moments.local(Math.floorDiv(first, MINUTE_MS), zone);
         return at.toString();
     }
 

@@ -70,17 +70,23 @@ public final class Lessons {
         return Rates.of(records).stream()
                 .filter(r -> r.kind() == about.kind()
                         && r.of().equals(about.of())
-                        && r.who().isEmpty())
+                        && (isOfOne(about) || r.who().isEmpty()))
                 .filter(r -> r.rate() != null)
                 .mapToDouble(r -> r.rate().value())
                 .findFirst()
                 .orElse(plain(about.kind()));
     }
 
+    /** A hand's marks are nobody else's. */
+    private static boolean isOfOne(About about) {
+        return about.kind() == RateKind.HAND;
+    }
+
     /** The figure of whoever has seen nothing. */
     static double plain(RateKind kind) {
         return switch (kind) {
             case BREAKAGE -> 0;
+            case HAND -> 0.7;
             case CHILLING -> 20;
             case SOFTENING -> 5;
             default -> 1;
@@ -150,6 +156,7 @@ public final class Lessons {
                         Quantity.count((long) sum(records, r -> r.patch().counted())),
                         Quantity.plain(
                                 Rounding.halfUp(sum(records, r -> r.patch().plain()), 0.1)));
+            case HAND -> Phrase.of("{}: your marks were {} off.", name, Quantity.length(first.says(kind)));
             case CHILLING -> Phrase.of("{}: lifted whole after {} minutes in the cold.", name, hours(first.says(kind)));
             case SOFTENING -> Phrase.of("{}: too soft to place after {} minutes.", name, hours(first.says(kind)));
         };
@@ -187,6 +194,11 @@ public final class Lessons {
                         hours(plain * after),
                         hours(plain * before));
             }
+            case HAND ->
+                Phrase.of(
+                        "Marks would be reckoned {} off instead of {}.",
+                        Quantity.length(after),
+                        Quantity.length(before));
             case CHILLING, SOFTENING ->
                 Phrase.of("{} minutes would be reckoned with instead of {}.", hours(after), hours(before));
             default ->

@@ -16,6 +16,8 @@ import sectorum.bench.Subject;
 public final class Rates {
     /** A rate of one person, or of one material, takes the place of everybody's from so many jobs on. */
     public static final int APART = 3;
+    /** What rates of a hand are about. */
+    public static final String HAND = "hand";
 
     private Rates() {}
 
@@ -34,7 +36,9 @@ public final class Rates {
             for (RateKind kind : RateKind.values()) {
                 if (record.isKnown(kind)) {
                     String of = record.about(kind);
-                    put(by, new Key(kind, of, ""), record);
+                    if (kind != RateKind.HAND) {
+                        put(by, new Key(kind, of, ""), record);
+                    }
                     if (!record.who().isEmpty() && isOfAHand(kind)) {
                         put(by, new Key(kind, of, record.who()), record);
                     }
@@ -51,7 +55,7 @@ public final class Rates {
 
     /** What differs from hand to hand. */
     private static boolean isOfAHand(RateKind kind) {
-        return kind == RateKind.TIME || kind == RateKind.BREAKAGE;
+        return kind == RateKind.TIME || kind == RateKind.BREAKAGE || kind == RateKind.HAND;
     }
 
     private static void put(Map<Key, List<WorkRecord>> by, Key key, WorkRecord record) {
@@ -96,10 +100,11 @@ public final class Rates {
     public static OwnRates flowing(List<LearnedRate> learned, String who, Set<String> off) {
         Map<String, OwnRate> chosen = new LinkedHashMap<>();
         for (LearnedRate each : learned) {
-            boolean mine = each.who().equals(who) && each.jobs() >= APART;
+            boolean hand = each.kind() == RateKind.HAND;
+            boolean mine = !who.isEmpty() && each.who().equals(who) && (hand || each.jobs() >= APART);
             // Of one material alone only breakage is asked for: thin gum breaks where fondant bends.
             boolean apart = each.of().indexOf('@') < 0 || (each.kind() == RateKind.BREAKAGE && each.jobs() >= APART);
-            if (each.rate() != null && apart && (each.who().isEmpty() || mine) && !isOff(each, off)) {
+            if (each.rate() != null && apart && ((each.who().isEmpty() && !hand) || mine) && !isOff(each, off)) {
                 String of = each.kind() + " " + each.of();
                 OwnRate before = chosen.get(of);
                 chosen.put(of, before == null || !each.who().isEmpty() ? each.rate() : before);

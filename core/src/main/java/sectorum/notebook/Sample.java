@@ -50,6 +50,7 @@ final class Sample {
                 case DENSITY -> new Usual(1, 0, 0.04);
                 case CHILLING -> new Usual(20, 1, 0.25);
                 case SOFTENING -> new Usual(5, 1, 0.25);
+                case HAND -> new Usual(0.7, 1, 0.25);
                 case BREAKAGE -> new Usual(USUALLY_BROKEN, 0, 0);
             };
         }

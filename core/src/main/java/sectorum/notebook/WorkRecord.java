@@ -1,9 +1,8 @@
 package sectorum.notebook;
 
-import java.util.EnumMap;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import sectorum.bench.RateKind;
 import sectorum.bench.Subject;
@@ -33,6 +32,7 @@ import sectorum.plan.Table;
  * @param humidity of the room, a share of one
  * @param celsius of the room
  * @param pictures by their numbers
+ * @param markMm how far this hand's marks were off (σ), mm; absent: nobody measured
  * @param aside what it does not count for, each with a reason
  * @param waiting what it would teach that nobody has decided on; it does not count for these yet
  */
@@ -56,7 +56,8 @@ public record WorkRecord(
         @Absent Double celsius,
         String note,
         List<Long> pictures,
-        Map<RateKind, String> aside,
+        @Absent Double markMm,
+        List<PutAside> aside,
         Set<RateKind> waiting) {
     private static final int MOST_PICTURES = 40;
     private static final Field CELSIUS =
@@ -157,6 +158,14 @@ public record WorkRecord(
         }
     }
 
+    /** What a record does not count for. */
+    public record PutAside(RateKind kind, String why) {
+        public PutAside {
+            kind = Given.in("aside.kind", kind);
+            why = Wording.checked("aside.why", "A reason", why == null ? "" : why, 1, 200);
+        }
+    }
+
     public WorkRecord {
         job = Wording.checked("job", "A job's name", job == null ? "" : job, 1, 120);
         at = Check.moment("at", Given.in("at", at));
@@ -179,13 +188,11 @@ public record WorkRecord(
         if (celsius != null) {
             CELSIUS.check(celsius);
         }
-        Map<RateKind, String> kept = new EnumMap<>(RateKind.class);
-        if (aside != null) {
-            aside.forEach((kind, why) -> kept.put(
-                    Given.in("aside", kind), Wording.checked("aside", "A reason", why == null ? "" : why, 1, 200)));
+        if (markMm != null) {
+            RateKind.HAND.check(markMm);
         }
-        aside = java.util.Collections.unmodifiableMap(kept);
-        waiting = waiting == null ? Set.of() : java.util.Collections.unmodifiableSet(new LinkedHashSet<>(waiting));
+        aside = Check.list("aside", "Reasons", aside == null ? List.of() : aside, 0, RateKind.values().length);
+        waiting = waiting == null ? Set.of() : Collections.unmodifiableSet(new LinkedHashSet<>(waiting));
     }
 
     /** What it says of a kind of rate: a ratio to the plain figure, or the figure itself; not a number where it says nothing. */
@@ -199,6 +206,7 @@ public record WorkRecord(
             case COVERAGE -> patch == null ? Double.NaN : patch.counted() / patch.plain();
             case CHILLING -> cooling == null || cooling.chilled() == null ? Double.NaN : cooling.chilled();
             case SOFTENING -> cooling == null || cooling.soft() == null ? Double.NaN : cooling.soft();
+            case HAND -> markMm == null ? Double.NaN : markMm;
         };
     }
 
@@ -219,13 +227,14 @@ public record WorkRecord(
     public String about(RateKind kind) {
         return switch (kind) {
             case TIME, BREAKAGE, COVERAGE -> subject;
+            case HAND -> Rates.HAND;
             case DENSITY, METRE, DRYING, CHILLING, SOFTENING -> paste == null ? null : paste.key();
         };
     }
 
     /** Whether it counts for a kind of rate. */
     public boolean counts(RateKind kind) {
-        return isKnown(kind) && !aside.containsKey(kind) && !waiting.contains(kind);
+        return isKnown(kind) && aside.stream().noneMatch(a -> a.kind() == kind) && !waiting.contains(kind);
     }
 
     /** Whether it says anything of a kind. */
@@ -237,13 +246,53 @@ public record WorkRecord(
     public WorkRecord known(long as) {
         return new WorkRecord(
                 as, plan, job, at, subject, name, task, who, paste, time, pieces, weight, drying, cooling, patch,
-                humidity, celsius, note, pictures, aside, waiting);
+                humidity, celsius, note, pictures, markMm, aside, waiting);
+    }
+
+    /** The same of a plan's task; absent and empty: of none. */
+    public WorkRecord of(@Absent Long order, String done) {
+        return new WorkRecord(
+                id, order, job, at, subject, name, done, who, paste, time, pieces, weight, drying, cooling, patch,
+                humidity, celsius, note, pictures, markMm, aside, waiting);
+    }
+
+    /** What was found anew, with what was decided and written beside it before; what is new in it waits. */
+    public WorkRecord after(WorkRecord before) {
+        Set<RateKind> undecided = new LinkedHashSet<>(waiting);
+        for (RateKind kind : RateKind.values()) {
+            if (before.isKnown(kind) && !before.waiting.contains(kind)) {
+                undecided.remove(kind);
+            }
+        }
+        return new WorkRecord(
+                before.id,
+                plan,
+                job,
+                at,
+                subject,
+                name,
+                task,
+                who,
+                paste,
+                time,
+                pieces,
+                weight,
+                drying,
+                cooling == null ? before.cooling : cooling,
+                patch == null ? before.patch : patch,
+                humidity,
+                celsius,
+                before.note,
+                before.pictures,
+                before.markMm,
+                before.aside,
+                undecided);
     }
 
     /** The same counting so. */
-    public WorkRecord decided(Map<RateKind, String> without, Set<RateKind> undecided) {
+    public WorkRecord decided(List<PutAside> without, Set<RateKind> undecided) {
         return new WorkRecord(
                 id, plan, job, at, subject, name, task, who, paste, time, pieces, weight, drying, cooling, patch,
-                humidity, celsius, note, pictures, without, undecided);
+                humidity, celsius, note, pictures, markMm, without, undecided);
     }
 }

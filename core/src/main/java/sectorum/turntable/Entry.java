@@ -77,8 +77,13 @@ public record Entry(
         /** What a timer counts is hard now. */
         HARD;
 
-        /** Least and most of its amount. */
-        private double least() {
+        /** Whether it is about another line. */
+        public boolean refers() {
+            return this == UNDO || this == STOP || this == HANDLED || this == HARD;
+        }
+
+        /** The least that its amount may be. */
+        public double least() {
             return this == COUNT || this == BROKEN ? 1 : 0;
         }
 
@@ -121,7 +126,7 @@ public record Entry(
                             Quantity.text("" + kind),
                             Quantity.text(window == null ? "needs a window" : "has no window")));
         }
-        if (kind == Kind.UNDO || kind == Kind.STOP || kind == Kind.HANDLED || kind == Kind.HARD) {
+        if (kind.refers()) {
             named("about", about);
         }
     }

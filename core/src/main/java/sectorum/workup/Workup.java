@@ -1,5 +1,6 @@
 package sectorum.workup;
 
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -33,6 +34,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.measure.Tape;
+import sectorum.notebook.Harvest;
 import sectorum.plan.Dressing;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
@@ -60,6 +62,7 @@ import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWork;
 import sectorum.tier.TierWorkup;
 import sectorum.tier.WaysToMark;
+import sectorum.turntable.BenchState;
 import sectorum.turntable.BenchStep;
 import sectorum.turntable.BenchSteps;
 import sectorum.turntable.CoverUp;
@@ -173,6 +176,16 @@ public final class Workup {
     public static List<BenchStep> turntable(
             Plan plan, StackWorkup worked, Worktop top, Bench bench, OrderTasks order, @Absent Days days) {
         return BenchSteps.of(plan.cut(), worked, top, order, inOrder(order, days), bench);
+    }
+
+    /**
+     * What a job's journal says of how it went, one record for each task; see {@link Harvest}.
+     *
+     * @param worked by the plain tables, and so are the steps
+     */
+    public static Harvest.Harvested harvest(
+            Plan plan, StackWorkup worked, List<BenchStep> steps, BenchState state, ZoneId zone) {
+        return Harvest.of(plan.cut(), worked, steps, state, zone);
     }
 
     /** What hides a fault; see {@link CoverUps}. */

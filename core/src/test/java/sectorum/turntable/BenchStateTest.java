@@ -154,13 +154,13 @@ class BenchStateTest {
         for (int i = 0; i < 60; i++) {
             Entry.Kind kind = Entry.Kind.values()[random.nextInt(Entry.Kind.values().length)];
             String step = STEPS.get(random.nextInt(STEPS.size())).id();
-            boolean refers = kind == Entry.Kind.UNDO || kind == Entry.Kind.STOP;
+            boolean refers = kind.refers();
             if (refers && ids.isEmpty()) {
                 continue;
             }
             String about = refers ? ids.get(random.nextInt(ids.size())) : "words";
             Window window = kind == Entry.Kind.TIMER ? new Window(random.nextInt(50), null, null) : null;
-            int amount = kind == Entry.Kind.COUNT ? 1 + random.nextInt(4) : 0;
+            int amount = kind.least() > 0 ? 1 + random.nextInt(4) : 0;
             sum.merge(step, amount, Integer::sum);
             entries.add(
                     line("e" + i, "d" + random.nextInt(3), random.nextInt(i + 1), kind, step, amount, about, window));

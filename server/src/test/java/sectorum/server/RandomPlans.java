@@ -93,7 +93,7 @@ public final class RandomPlans {
         add(all, new WorkupRequest(plan, bench, null));
         add(all, new NextTierRequest(plan));
         add(all, new BuildRequest(plan, bench));
-        add(all, new PiecesRequest(plan));
+        add(all, new PiecesRequest(plan, bench));
         add(all, new WaysRequest(plan, tier.id(), division, new Press(40 + number % 50, 12, 1), 1.0, bench));
         add(all, new RescueRequest(plan, tier.id(), division, 1 + number % 4, between(1, 400), bench));
         add(all, new LengthRequest("Depth", typed(), LengthUnit.values()[number % LengthUnit.values().length]));
@@ -123,7 +123,7 @@ public final class RandomPlans {
         // Long answers, of which each tells much the same.
         if (number % 8 == 0) {
             add(all, new TrayRequest(plan, tier.id(), SurfaceKind.values()[number / 8 % 5], division, bench));
-            add(all, new PieceTrayRequest(plan, tier.id()));
+            add(all, new PieceTrayRequest(plan, bench, tier.id()));
         }
         return all;
     }
@@ -148,7 +148,7 @@ public final class RandomPlans {
         List<KeptEntry> lines = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             Entry.Kind kind = Entry.Kind.values()[(number + i) % Entry.Kind.values().length];
-            boolean of = kind == Entry.Kind.UNDO || kind == Entry.Kind.STOP;
+            boolean of = kind.refers();
             Window window = kind == Entry.Kind.TIMER ? new Window(i, i % 2 == 0 ? null : 60.0 + i, null) : null;
             lines.add(new KeptEntry(
                     new Entry(
@@ -159,7 +159,7 @@ public final class RandomPlans {
                             Math.max(0, i - 2),
                             kind,
                             "task" + i % 3 + "/" + i % 2,
-                            kind == Entry.Kind.COUNT ? 1 + i : 0,
+                            kind.least() > 0 ? 1 + i : 0,
                             of ? "line" + Math.max(0, i - 3) : "words",
                             window),
                     i < 9 ? i + 1 : 0));

@@ -15,6 +15,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.plan.Table;
+import sectorum.server.notebook.Notebook;
 import sectorum.server.recipes.Recipes;
 import sectorum.server.tenancy.Tenancy;
 
@@ -25,11 +26,13 @@ public class Cupboard {
 
     private final ItemRepository items;
     private final Recipes recipes;
+    private final Notebook notebook;
     private final Tenancy tenancy;
 
-    Cupboard(ItemRepository items, Recipes recipes, Tenancy tenancy) {
+    Cupboard(ItemRepository items, Recipes recipes, Notebook notebook, Tenancy tenancy) {
         this.items = items;
         this.recipes = recipes;
+        this.notebook = notebook;
         this.tenancy = tenancy;
     }
 
@@ -59,7 +62,7 @@ public class Cupboard {
     /** The person whose turn it is at the bench, with the workshop's rounds on the shelf. */
     @Transactional
     public Bench bench() {
-        return tenancy.person().preferences().bench(new Stock(all(), null));
+        return tenancy.person().preferences().bench(new Stock(all(), null), notebook.flowing());
     }
 
     /** Keeps a new thing, or one that is there already under its id. */

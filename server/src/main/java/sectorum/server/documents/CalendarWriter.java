@@ -101,7 +101,7 @@ public final class CalendarWriter {
         Days.Shelved lying = item.lying();
         if (lying != null
                 && Duration.between(at(lying.from()), at(lying.until())).compareTo(LONG) >= 0) {
-            String about = lying.estimate() ? "about ready, look" : "ready";
+            String about = lying.basis().isEstimate() ? "about ready, look" : "ready";
             calendar.add(event(
                     lying.until(),
                     lying.until(),

@@ -1,8 +1,5 @@
 package sectorum.server.http;
 
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
@@ -21,19 +18,15 @@ import org.springframework.web.bind.annotation.RestController;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
 import sectorum.measure.Field;
-import sectorum.measure.Phrase;
-import sectorum.measure.Quantity;
-import sectorum.measure.Refused;
 import sectorum.plan.Table;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.cupboard.CupboardTable;
+import sectorum.server.documents.CsvRows;
 
 /** What the workshop owns. */
 @RestController
 @RequestMapping("/api/cupboard")
 class CupboardController {
-    private static final int LARGEST = 1_000_000;
-
     private final Cupboard cupboard;
 
     CupboardController(Cupboard cupboard) {
@@ -87,37 +80,6 @@ class CupboardController {
     /** Puts in a table's things: those with an id anew, the others beside what is there; all or none. */
     @PostMapping(value = "/table", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     Kept read(@RequestBody(required = false) byte[] csv) {
-        if (csv == null || csv.length == 0 || csv.length > LARGEST) {
-            throw new Refused(
-                    "file",
-                    Phrase.of(
-                            "A table of {} bytes is outside {} to {}. Save one from here to see how it looks.",
-                            Quantity.count(csv == null ? 0 : csv.length),
-                            Quantity.count(1),
-                            Quantity.count(LARGEST)));
-        }
-        return new Kept(cupboard.keepAll(CupboardTable.read(words(csv))));
-    }
-
-    /** By the signs at its head, else as UTF-8; what is neither is refused, for else signs would be lost in silence. */
-    private static String words(byte[] csv) {
-        boolean wide = csv.length >= 2
-                && ((csv[0] == (byte) 0xFF && csv[1] == (byte) 0xFE)
-                        || (csv[0] == (byte) 0xFE && csv[1] == (byte) 0xFF));
-        try {
-            return (wide ? StandardCharsets.UTF_16 : StandardCharsets.UTF_8)
-                    .newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .onUnmappableCharacter(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(csv))
-                    .toString();
-        } catch (CharacterCodingException odd) {
-            throw new Refused(
-                    "file",
-                    Phrase.of(
-                            "The {} bytes of this table are not UTF-8: letters with accents would be lost. Save it as \"CSV"
-                                    + " UTF-8\" and choose it again.",
-                            Quantity.count(csv.length)));
-        }
+        return new Kept(cupboard.keepAll(CupboardTable.read(CsvRows.words(csv))));
     }
 }

@@ -81,11 +81,16 @@ class WholeWork {
         }
     }
 
+    /** A plan that its tasks can be told of. */
+    static Plan dated(Plan plan) {
+        return plan.readyBy() == null ? plan.readyBy(ANY_DAY) : plan;
+    }
+
     Worked of(InTime asked) {
         Orders.Now now = orders.now();
         Plan plan = asked.plan();
         boolean dated = plan.readyBy() != null;
-        OrderTasks mine = orders.of(asked.id(), dated ? plan : plan.readyBy(ANY_DAY), now);
+        OrderTasks mine = orders.of(asked.id(), dated(plan), now);
         Days days = dated
                 ? Workup.days(plan, mine, orders.others(asked.id(), now).orders(), now.workshop(), now.minute())
                 : null;

@@ -54,6 +54,8 @@ class PlanRow {
     @Column(columnDefinition = "text")
     private String stack;
 
+    private boolean weighed;
+
     @Column(name = "archived_at")
     private Instant archivedAt;
 
@@ -69,7 +71,7 @@ class PlanRow {
     }
 
     /** A plan as text, and what a list shows of it. */
-    record Written(String document, Progress.Stage stage, String stack) {}
+    record Written(String document, Progress.Stage stage, String stack, boolean weighed) {}
 
     final void hold(Plan plan, Written written, Instant now) {
         name = plan.name();
@@ -79,6 +81,7 @@ class PlanRow {
         place = plan.brief().place();
         stage = written.stage();
         stack = written.stack();
+        weighed = written.weighed();
         savedAt = now;
     }
 

@@ -183,7 +183,10 @@ public class PlanService {
     private PlanRow.Written written(Plan plan) {
         Progress progress = Progress.of(plan);
         return new PlanRow.Written(
-                json.writeValueAsString(plan), progress.next(), json.writeValueAsString(progress.stack()));
+                json.writeValueAsString(plan),
+                progress.next(),
+                json.writeValueAsString(progress.stack()),
+                plan.pieces().stream().anyMatch(p -> p.resting().weighed() != null));
     }
 
     private PlanRow live(long id) {

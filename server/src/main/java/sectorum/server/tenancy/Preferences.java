@@ -3,12 +3,16 @@ package sectorum.server.tenancy;
 import sectorum.bench.Bench;
 import sectorum.bench.Course;
 import sectorum.bench.Hand;
+import sectorum.bench.OwnRate;
+import sectorum.bench.OwnRates;
+import sectorum.bench.RateKind;
 import sectorum.bench.Stock;
 import sectorum.divide.Rehearsal;
 import sectorum.measure.Absent;
 import sectorum.measure.Length;
 import sectorum.measure.LengthUnit;
 import sectorum.measure.Tape;
+import sectorum.notebook.Rates;
 
 /**
  * How one person thinks of sizes.
@@ -37,9 +41,11 @@ public record Preferences(
         return new Tape(tapeMm);
     }
 
-    /** This person at a bench with what the workshop has. */
-    public Bench bench(Stock stock) {
-        return new Bench(tape(), hand, stock.shelf(), course, stock.weighed(), stock.cutters(), handMm);
+    /** This person at a bench with what the workshop has and has seen of itself. */
+    public Bench bench(Stock stock, OwnRates rates) {
+        OwnRate marks = rates.find(RateKind.HAND, Rates.HAND);
+        double off = marks == null ? handMm : marks.value();
+        return new Bench(tape(), hand, stock.shelf(), course, stock.weighed(), stock.cutters(), off, rates);
     }
 
     public String show(double mm) {

@@ -22,6 +22,7 @@ import sectorum.bench.ThingKind;
 import sectorum.measure.Refused;
 import sectorum.measure.Values;
 import sectorum.plan.Table;
+import sectorum.server.notebook.Notebook;
 import sectorum.server.recipes.Recipes;
 import sectorum.server.tenancy.Tenancy;
 
@@ -29,7 +30,7 @@ import sectorum.server.tenancy.Tenancy;
 class CupboardTest {
     private final ItemRepository items = mock(ItemRepository.class);
     private final Tenancy tenancy = mock(Tenancy.class);
-    private final Cupboard cupboard = new Cupboard(items, mock(Recipes.class), tenancy);
+    private final Cupboard cupboard = new Cupboard(items, mock(Recipes.class), mock(Notebook.class), tenancy);
 
     @BeforeEach
     void workshop() {

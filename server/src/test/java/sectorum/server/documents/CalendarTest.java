@@ -110,6 +110,7 @@ class CalendarTest {
                 null,
                 0,
                 0,
+                0,
                 null,
                 List.of(),
                 List.of());
@@ -139,6 +140,7 @@ class CalendarTest {
                 false,
                 Days.State.DONE,
                 i.needs(),
-                List.of());
+                List.of(),
+                i.basis());
     }
 }
