@@ -7,6 +7,7 @@ import { Button } from './ui/button';
 
 const Toasts = lazy(() => import('./ui/toast-list').then((m) => ({ default: m.Toasts })));
 const Cupboard = lazy(() => import('./cupboard/cupboard').then((m) => ({ default: m.Cupboard })));
+const Notebook = lazy(() => import('./notebook/notebook').then((m) => ({ default: m.Notebook })));
 const Deleted = lazy(() => import('./orders/deleted').then((m) => ({ default: m.Deleted })));
 
 export function App() {
@@ -19,6 +20,7 @@ export function App() {
             <Routes>
               <Route path="/" element={<Orders />} />
               <Route path="/cupboard" element={<Cupboard />} />
+              <Route path="/notebook" element={<Notebook />} />
               <Route path="/deleted" element={<Deleted />} />
               <Route path="/plan/:id" element={<PlanScreen />} />
               <Route path="/plan/:id/:stage" element={<PlanScreen />} />

@@ -1,5 +1,6 @@
 import type { OwnPiece, PieceWorkup } from '../api/client';
 import { Lead, Row } from '../ui/ledger';
+import { restsOn, sparesOn } from '../units/basis';
 import { usePreferences } from '../units/preferences';
 import { span } from '../units/time';
 import { length, mass, say } from '../units/units';
@@ -22,6 +23,7 @@ export function PieceLedger({ piece, worked }: { piece: OwnPiece; worked: PieceW
           words="net"
         />
         <Lead number={span(worked.minutes)} unit="" words="of hands" />
+        <p className="note">{restsOn(worked.bases.time)}</p>
         {waits !== undefined ? (
           <Lead
             number={waited(waits)}
@@ -59,7 +61,7 @@ export function PieceLedger({ piece, worked }: { piece: OwnPiece; worked: PieceW
             {s.pieces}
             {s.pieces > 0 ? (
               <span className="block font-normal">
-                {mass(s.grams)}, {span(s.minutes)}
+                {mass(s.grams)}, {span(s.minutes)}, {sparesOn(worked.bases.spares)}
               </span>
             ) : null}
           </Row>
@@ -102,5 +104,5 @@ function dried(d: NonNullable<PieceWorkup['dries']>): string {
   }
   const hard = d.hard === undefined ? 'gets firm, never hard' : `hard after about ${Math.round(d.hard)} h`;
   const goal = d.until === 'handled' ? 'may be handled' : d.hard === undefined ? 'is firm' : 'is hard';
-  return `May be handled after about ${Math.round(d.handled)} h, ${hard}; it waits until it ${goal}, ${between}, an estimate.`;
+  return `May be handled after about ${Math.round(d.handled)} h, ${hard}; it waits until it ${goal}, ${between}, ${restsOn(d.basis)}.`;
 }

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, type OwnPiece, type Plan, problemOf, type Tier } from '../api/client';
 import { Dialog } from '../ui/dialog';
+import { useBench } from '../units/preferences';
 import { PiecePicture } from './piece-picture';
 
 interface Props {
@@ -12,9 +13,11 @@ interface Props {
 
 /** Every kind of piece as large as it would be on this cake; one press plans it. */
 export function PieceTray({ plan, tier, take, close }: Props) {
+  const { data: bench } = useBench();
   const { data, error } = useQuery({
     queryKey: ['piece-tray', plan, tier.id],
-    queryFn: () => api.pieceTray(plan, tier.id),
+    queryFn: () => api.pieceTray(plan, tier.id, bench!),
+    enabled: bench !== undefined,
   });
   return (
     <Dialog title={`Made ahead for ${tier.name}`} open onOpenChange={(open) => !open && close()} wide>

@@ -12,6 +12,7 @@ import { Dialog } from '../ui/dialog';
 import { NumberField } from '../ui/number';
 import { Pick } from '../ui/select';
 import { LengthField, WordsField } from '../ui/typed';
+import { useBench } from '../units/preferences';
 import { mass, say } from '../units/units';
 import { YES } from './piece-choices';
 import { PiecePicture } from './piece-picture';
@@ -76,10 +77,11 @@ export function RecipeEditor({ piece, close, take }: Props) {
         settings: { ...p.settings, recipe: 'own' },
       }))(plan)
     : plan;
+  const { data: bench } = useBench();
   const { data, error } = useQuery({
     queryKey: ['recipe', piece.id, draft],
-    queryFn: () => api.pieces({ ...tried, pieces: tried.pieces.filter((p) => p.id === piece.id) }),
-    enabled: draft !== undefined,
+    queryFn: () => api.pieces({ ...tried, pieces: tried.pieces.filter((p) => p.id === piece.id) }, bench!),
+    enabled: draft !== undefined && bench !== undefined,
     placeholderData: (before) => before,
     retry: false,
   });

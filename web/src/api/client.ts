@@ -18,6 +18,7 @@ import type {
   Taken,
   Thing,
   Tracing,
+  WorkRecord,
   WorkshopSettings,
 } from './types';
 
@@ -259,6 +260,24 @@ export const api = {
     void (await http.DELETE('/api/swatches/{id}', of({ id }))),
   shades: (body: Schemas['DoseRequest']) => got(http.POST('/api/swatches/shades', { body })),
   reach: (body: Schemas['ShadeRequest']) => got(http.POST('/api/swatches/reach', { body })),
+  notebook: (words: string, skipped: number) =>
+    got(http.GET('/api/notebook', { params: { query: { words, skipped } } })),
+  job: (plan: number | undefined, job: string) =>
+    got(
+      http.GET('/api/notebook/job', { params: { query: plan === undefined ? { job } : { plan, job: '' } } }),
+    ),
+  rates: () => got(http.GET('/api/notebook/rates')),
+  notebookChoices: () => got(http.GET('/api/notebook/choices')),
+  switchOff: (body: string[]) => got(http.PUT('/api/notebook/off', { body })),
+  keepRecords: (body: WorkRecord[]) => got(http.POST('/api/notebook/records', { body })),
+  takeOutRecord: async (id: number): Promise<void> =>
+    void (await http.DELETE('/api/notebook/records/{id}', of({ id }))),
+  decide: async (body: Schemas['Decision']): Promise<void> =>
+    void (await http.POST('/api/notebook/decisions', { body })),
+  answer: async (body: Schemas['Answered']): Promise<void> =>
+    void (await http.POST('/api/notebook/answers', { body })),
+  notebookTable: () => asBlob(http.GET('/api/notebook/table', BLOB)),
+  readNotebook: (file: Blob) => got(http.POST('/api/notebook/table', raw(file))),
   layOut: (id: number, plan: Plan) => got(http.POST('/api/lay-out', { body: { id, plan } })),
   price: (id: number, plan: Plan) => got(http.POST('/api/price', { body: { id, plan } })),
   client: (id: number, plan: Plan, priced: boolean) =>
@@ -274,11 +293,11 @@ export const api = {
   dayFile: (what: 'calendar' | 'table', id: number, plan: Plan) =>
     asBlob(http.POST(`/api/days/${what}`, { body: { id, plan }, ...BLOB })),
   outlook: () => got(http.GET('/api/days/orders')),
-  pieces: (plan: Plan) =>
-    near('PiecesRequest', { plan }, () => got(http.POST('/api/pieces', { body: { plan } }))),
-  pieceTray: (plan: Plan, tier: string) =>
-    aside('PieceTrayRequest', { plan, tier }, () =>
-      got(http.POST('/api/pieces/tray', { body: { plan, tier } })),
+  pieces: (plan: Plan, bench: Bench) =>
+    near('PiecesRequest', { plan, bench }, () => got(http.POST('/api/pieces', { body: { plan, bench } }))),
+  pieceTray: (plan: Plan, tier: string, bench: Bench) =>
+    aside('PieceTrayRequest', { plan, tier, bench }, () =>
+      got(http.POST('/api/pieces/tray', { body: { plan, tier, bench } })),
     ),
   steps: (id: number, plan: Plan) => got(http.POST('/api/steps', { body: { id, plan } })),
   handover: (id: number, plan: Plan) => got(http.POST('/api/handover', { body: { id, plan } })),

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebook/off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["switchOff"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard": {
         parameters: {
             query?: never;
@@ -692,6 +708,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebook/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/next-tier": {
         parameters: {
             query?: never;
@@ -781,7 +861,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["table"];
+        post: operations["table_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -843,9 +923,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["table_1"];
+        get: operations["table_2"];
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1005,7 +1085,7 @@ export interface paths {
         };
         get: operations["all_3"];
         put?: never;
-        post: operations["keep_3"];
+        post: operations["keep_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1135,6 +1215,70 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["jobs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook/rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook/job": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["job"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1316,7 +1460,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cupboard/{id}": {
+    "/api/notebook/records/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1332,7 +1476,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/art/drawer/{id}": {
+    "/api/cupboard/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1343,6 +1487,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeOut_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/art/drawer/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeOut_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1898,11 +2058,26 @@ export interface components {
             cutters?: components["schemas"]["Cutter"][];
             /** Format: double */
             handMm?: number;
+            rates?: components["schemas"]["OwnRates"];
         };
         Cutter: {
             name: string;
             /** Format: double */
             across: number;
+        };
+        OwnRate: {
+            /** @enum {string} */
+            kind: "time" | "breakage" | "density" | "metre" | "drying" | "coverage" | "hand" | "chilling" | "softening";
+            of: string;
+            /** Format: double */
+            value: number;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: double */
+            off: number;
+        };
+        OwnRates: {
+            rates: components["schemas"]["OwnRate"][];
         };
         Round: {
             name: string;
@@ -1928,6 +2103,19 @@ export interface components {
             s: number;
             /** Format: double */
             around: number;
+        };
+        Bases: {
+            time: components["schemas"]["Basis"];
+            spares: components["schemas"]["Basis"];
+            weight: components["schemas"]["Basis"];
+        };
+        Basis: {
+            /** @enum {string} */
+            source: "plain" | "craft" | "stated" | "own" | "weighed";
+            /** Format: int32 */
+            jobs: number;
+            /** Format: double */
+            off: number;
         };
         Change: {
             /** @enum {string} */
@@ -2236,6 +2424,7 @@ export interface components {
         StackWorkup: {
             tiers: components["schemas"]["TierWorkup"][];
             ledges: number[];
+            rates: components["schemas"]["OwnRates"];
         };
         Step: {
             /** @enum {string} */
@@ -2329,6 +2518,7 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             making: components["schemas"]["Making"];
             finish?: components["schemas"]["Finish"];
+            bases: components["schemas"]["Bases"];
         };
         Zone: {
             /** Format: double */
@@ -2762,6 +2952,8 @@ export interface components {
             count: number;
             before: string[];
             done: boolean;
+            /** Format: double */
+            minutes: number;
         };
         Window: {
             /** Format: double */
@@ -2784,7 +2976,7 @@ export interface components {
             /** Format: int64 */
             seen: number;
             /** @enum {string} */
-            kind: "tick" | "count" | "skip" | "undo" | "timer" | "stop" | "reading" | "note" | "settled";
+            kind: "tick" | "count" | "skip" | "undo" | "timer" | "stop" | "reading" | "note" | "settled" | "begin" | "pause" | "worked" | "broken" | "used" | "handled" | "hard";
             step: string;
             /** Format: double */
             amount: number;
@@ -2801,6 +2993,25 @@ export interface components {
             timers: components["schemas"]["Timer"][];
             lines: components["schemas"]["Entry"][];
             next?: string;
+            work: components["schemas"]["WorkTime"];
+        };
+        Clock: {
+            device: string;
+            who: string;
+            /** Format: int64 */
+            since?: number;
+            /** Format: double */
+            kept: number;
+        };
+        Hands: {
+            step: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            asked: number;
+            /** Format: int64 */
+            from: number;
+            who: string;
         };
         StepState: {
             id: string;
@@ -2827,6 +3038,10 @@ export interface components {
             late?: number;
             /** Format: int64 */
             stopped?: number;
+        };
+        WorkTime: {
+            hands: components["schemas"]["Hands"][];
+            clocks: components["schemas"]["Clock"][];
         };
         PlacesRequest: {
             plan: components["schemas"]["Plan"];
@@ -3178,13 +3393,14 @@ export interface components {
         };
         PiecesRequest: {
             plan: components["schemas"]["Plan"];
+            bench?: components["schemas"]["Bench"];
         };
         Dries: {
             /** Format: double */
             low: number;
             /** Format: double */
             high: number;
-            estimate: boolean;
+            basis: components["schemas"]["Basis"];
             /** @enum {string} */
             until: "handled" | "hard";
             /** Format: double */
@@ -3239,6 +3455,7 @@ export interface components {
             dries?: components["schemas"]["Dries"];
             /** Format: double */
             waits?: number;
+            bases: components["schemas"]["Bases"];
         };
         Place: {
             tier: string;
@@ -3280,6 +3497,7 @@ export interface components {
         };
         PieceTrayRequest: {
             plan: components["schemas"]["Plan"];
+            bench?: components["schemas"]["Bench"];
             tier?: string;
         };
         AheadTray: {
@@ -3288,6 +3506,100 @@ export interface components {
             kindName: string;
             piece: components["schemas"]["OwnPiece"];
             worked: components["schemas"]["PieceWorkup"];
+        };
+        KeptRecords: {
+            /** Format: int32 */
+            records: number;
+        };
+        CoolingSeen: {
+            /** Format: double */
+            chilled?: number;
+            /** Format: double */
+            soft?: number;
+        };
+        DryingSeen: {
+            /** Format: double */
+            plain: number;
+            /** Format: double */
+            handled?: number;
+            /** Format: double */
+            hard?: number;
+        };
+        PatchCovered: {
+            /** Format: double */
+            plain: number;
+            /** Format: int32 */
+            counted: number;
+        };
+        PiecesMade: {
+            /** Format: int32 */
+            made: number;
+            /** Format: int32 */
+            broken: number;
+            /** Format: int32 */
+            spare?: number;
+        };
+        PutAside: {
+            /** @enum {string} */
+            kind: "time" | "breakage" | "density" | "metre" | "drying" | "coverage" | "hand" | "chilling" | "softening";
+            why: string;
+        };
+        TimeTaken: {
+            /** Format: double */
+            plain: number;
+            /** Format: double */
+            minutes: number;
+        };
+        WeightUsed: {
+            /** Format: double */
+            plain: number;
+            /** Format: double */
+            grams: number;
+            line: boolean;
+        };
+        WorkRecord: {
+            /** Format: int64 */
+            id?: number;
+            /** Format: int64 */
+            plan?: number;
+            job: string;
+            at: string;
+            subject: string;
+            name: string;
+            task: string;
+            who: string;
+            /** @enum {string} */
+            paste?: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
+            time?: components["schemas"]["TimeTaken"];
+            pieces?: components["schemas"]["PiecesMade"];
+            weight?: components["schemas"]["WeightUsed"];
+            drying?: components["schemas"]["DryingSeen"];
+            cooling?: components["schemas"]["CoolingSeen"];
+            patch?: components["schemas"]["PatchCovered"];
+            /** Format: double */
+            humidity?: number;
+            /** Format: double */
+            celsius?: number;
+            note: string;
+            pictures: number[];
+            /** Format: double */
+            markMm?: number;
+            aside: components["schemas"]["PutAside"][];
+            waiting: ("time" | "breakage" | "density" | "metre" | "drying" | "coverage" | "hand" | "chilling" | "softening")[];
+        };
+        Decision: {
+            records: number[];
+            /** @enum {string} */
+            kind: "time" | "breakage" | "density" | "metre" | "drying" | "coverage" | "hand" | "chilling" | "softening";
+            taken: boolean;
+            why?: string;
+        };
+        Answered: {
+            /** Format: int64 */
+            plan: number;
+            step: string;
+            /** Format: double */
+            minutes: number;
         };
         NextTierRequest: {
             plan: components["schemas"]["Plan"];
@@ -3366,6 +3678,8 @@ export interface components {
             late: number;
             /** Format: int32 */
             left: number;
+            /** Format: int32 */
+            careful: number;
             /** Format: int64 */
             uncooled?: number;
             findings: components["schemas"]["Finding"][];
@@ -3408,6 +3722,7 @@ export interface components {
             state: "open" | "fixed" | "done";
             needs: string[];
             guard: string[];
+            basis: components["schemas"]["Basis"];
         };
         LeftOut: {
             order: string;
@@ -3430,7 +3745,7 @@ export interface components {
             low: string;
             until: string;
             latest?: string;
-            estimate: boolean;
+            basis: components["schemas"]["Basis"];
         };
         Sitting: {
             from: string;
@@ -3650,6 +3965,91 @@ export interface components {
             deletedAt: string;
             /** Format: date-time */
             goneAt: string;
+        };
+        JobLine: {
+            /** Format: int64 */
+            plan?: number;
+            job: string;
+            at: string;
+            /** Format: int64 */
+            records: number;
+            /** Format: double */
+            plain: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: int64 */
+            waiting: number;
+        };
+        JobPage: {
+            jobs: components["schemas"]["JobLine"][];
+            more: boolean;
+        };
+        LearnedRate: {
+            /** @enum {string} */
+            kind: "time" | "breakage" | "density" | "metre" | "drying" | "coverage" | "hand" | "chilling" | "softening";
+            of: string;
+            who: string;
+            rate?: components["schemas"]["OwnRate"];
+            /** Format: double */
+            unsure: number;
+            /** Format: double */
+            drift?: number;
+            points: components["schemas"]["Point"][];
+        };
+        Point: {
+            /** Format: int64 */
+            record?: number;
+            at: string;
+            job: string;
+            /** Format: double */
+            says: number;
+            counted: boolean;
+            odd: boolean;
+        };
+        RatePage: {
+            rates: components["schemas"]["LearnedRate"][];
+            off: string[];
+            people: string[];
+        };
+        Asked: {
+            step: string;
+            task: string;
+            name: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            planned: number;
+        };
+        Lesson: {
+            /** @enum {string} */
+            kind: "time" | "breakage" | "density" | "metre" | "drying" | "coverage" | "hand" | "chilling" | "softening";
+            of: string;
+            records: number[];
+            said: components["schemas"]["Phrase"];
+            effect: components["schemas"]["Phrase"];
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            after: number;
+        };
+        WholeJob: {
+            records: components["schemas"]["WorkRecord"][];
+            lessons: components["schemas"]["Lesson"][];
+            asked: components["schemas"]["Asked"][];
+        };
+        KindOfRate: {
+            /** @enum {string} */
+            kind: "time" | "breakage" | "density" | "metre" | "drying" | "coverage" | "hand" | "chilling" | "softening";
+            words: string;
+            factor: boolean;
+        };
+        NotebookChoices: {
+            subjects: components["schemas"]["SubjectChoice"][];
+            kinds: components["schemas"]["KindOfRate"][];
+        };
+        SubjectChoice: {
+            subject: string;
+            name: string;
         };
         Names: {
             workshop: string;
@@ -3979,6 +4379,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    switchOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string[];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
             };
         };
     };
@@ -5020,6 +5444,118 @@ export interface operations {
             };
         };
     };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRecords"];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRecord"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkRecord"][];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decision"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Answered"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     next: {
         parameters: {
             query?: never;
@@ -5140,7 +5676,7 @@ export interface operations {
             };
         };
     };
-    table: {
+    table_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5236,7 +5772,7 @@ export interface operations {
             };
         };
     };
-    table_1: {
+    table_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5256,7 +5792,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5518,7 +6054,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5737,6 +6273,92 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    jobs: {
+        parameters: {
+            query?: {
+                words?: string;
+                skipped?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobPage"];
+                };
+            };
+        };
+    };
+    rates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RatePage"];
+                };
+            };
+        };
+    };
+    job: {
+        parameters: {
+            query?: {
+                plan?: number;
+                job?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeJob"];
+                };
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookChoices"];
+                };
             };
         };
     };
@@ -5985,6 +6607,26 @@ export interface operations {
         };
     };
     takeOut_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeOut_4: {
         parameters: {
             query?: never;
             header?: never;

@@ -8,6 +8,11 @@ const piece = (angle: number, up: number, on: On = 'top'): PieceWorkup => ({
   id: 'star',
   outline: [-10, 0, 10, 0, 0, 30],
   look: [{ xyz: [-10, 0, 0, 10, 0, 0, 0, 0, 30], tone: 0 }],
+  bases: {
+    time: { source: 'plain', jobs: 0, off: 0.45 },
+    spares: { source: 'plain', jobs: 0, off: 1 },
+    weight: { source: 'plain', jobs: 0, off: 0.1 },
+  },
   sizes: { width: 'Width' },
   colours: ['Colour'],
   parts: [],

@@ -7,6 +7,7 @@ import { useEdit } from '../plan/use';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number';
+import { isEstimate, restsOn } from '../units/basis';
 import { minutes as at, dayHour, span } from '../units/time';
 import { hours } from '../units/units';
 
@@ -61,11 +62,11 @@ function One({ item, days, close }: { item: DayItem; days: Days; close: () => vo
           <h2 className="heading">{item.name}</h2>
           <p>
             {item.state === 'done' ? 'done' : 'begins'} <b>{dayHour(first.from)}</b>
-            {item.state === 'done' ? '' : ' at the latest'} · {hours(item.minutes)}
+            {item.state === 'done' ? '' : ' at the latest'} · {hours(item.minutes)}, {restsOn(item.basis)}
             {item.pairs > 1 ? ` · ${item.pairs} pairs of hands` : ''}
             {item.work.length > 1 ? ` · in ${item.work.length} goes` : ''}
             {item.lying
-              ? ` · then ${span(at(item.lying.low) - at(item.lying.from))} to ${span(at(item.lying.until) - at(item.lying.from))} ${WHERE[item.lying.storage]}${item.lying.latest ? `, never over ${span(at(item.lying.latest) - at(item.lying.from))}` : ''}${item.lying.estimate ? ', an estimate' : ''}`
+              ? ` · then ${span(at(item.lying.low) - at(item.lying.from))} to ${span(at(item.lying.until) - at(item.lying.from))} ${WHERE[item.lying.storage]}${item.lying.latest ? `, never over ${span(at(item.lying.latest) - at(item.lying.from))}` : ''}, ${restsOn(item.lying.basis)}`
               : ''}
           </p>
           <p className="note">
@@ -145,7 +146,7 @@ function One({ item, days, close }: { item: DayItem; days: Days; close: () => vo
             suffix="h"
             value={seen?.least ?? null}
             mayBeEmpty
-            placeholder={item.lying.estimate ? 'estimated' : 'as stated'}
+            placeholder={isEstimate(item.lying.basis) ? 'estimated' : 'as stated'}
             onNumber={(h) =>
               edit(
                 onAgenda((a) => ({

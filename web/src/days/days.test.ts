@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { DAY, HOUR, local, minutes, rows, span } from '../units/time';
 import { boxes } from './boxes';
 import { lots } from './lots';
-import { days, item } from './sample';
+import { CRAFT, days, item } from './sample';
 import { scale } from './scale';
 
 describe('moments', () => {
@@ -83,7 +83,7 @@ describe('shelves', () => {
         from: `2026-12-11T${hour}:00`,
         low: `2026-12-11T${hour}:15`,
         until: `2026-12-11T${hour}:20`,
-        estimate: false,
+        basis: CRAFT,
       },
     });
 

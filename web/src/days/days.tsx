@@ -262,7 +262,10 @@ function Ledger({ days, choose }: { days: Days; choose: (id: string) => void }) 
             <dd className="ml-auto text-right leading-tight font-semibold">{pinching.name}</dd>
           </div>
         ) : null}
-        <Row label="Hours left for hands">{hours(days.left)}</Row>
+        <Row label="Hours left for hands">
+          {hours(days.left)}
+          <span className="block font-normal text-soft">careful {hours(days.careful)}</span>
+        </Row>
         <Row label="Room">
           {Math.round(damp * 100)} %, {plan.table?.celsius ?? 20} °C
         </Row>

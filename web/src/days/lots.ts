@@ -1,4 +1,5 @@
 import type { DayItem, Days } from '../api/client';
+import { isEstimate } from '../units/basis';
 import { LETTER, midnight, minutes, rows, span } from '../units/time';
 import { shortName } from './boxes';
 
@@ -73,5 +74,5 @@ export function words({ item, many }: Lot): string {
   const high = minutes(lying!.until) - minutes(lying!.from);
   const long = low === high ? span(low) : `${span(low)} to ${span(high)}`;
   const name = many > 1 ? `${many} × ${shortName(item).toLowerCase()}` : shortName(item);
-  return `${item.own ? '' : `${item.plan}: `}${name}, ${lying!.estimate ? 'about ' : ''}${long}`;
+  return `${item.own ? '' : `${item.plan}: `}${name}, ${isEstimate(lying!.basis) ? 'about ' : ''}${long}`;
 }

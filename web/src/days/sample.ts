@@ -1,4 +1,7 @@
-import type { DayItem, Days } from '../api/client';
+import type { Basis, DayItem, Days } from '../api/client';
+
+export const PLAIN: Basis = { source: 'plain', jobs: 0, off: 0.45 };
+export const CRAFT: Basis = { source: 'craft', jobs: 0, off: 0 };
 
 /** A task for tests, with what of it matters there. */
 export const item = (part: Partial<DayItem>): DayItem => ({
@@ -22,6 +25,7 @@ export const item = (part: Partial<DayItem>): DayItem => ({
   state: 'open',
   needs: [],
   guard: [],
+  basis: PLAIN,
   ...part,
 });
 
@@ -34,6 +38,7 @@ export const days = (items: DayItem[]): Days => ({
   fills: [],
   late: 0,
   left: 0,
+  careful: 0,
   findings: [],
   leftOut: [],
 });

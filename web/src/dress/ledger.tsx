@@ -8,6 +8,7 @@ import { AnyField } from '../ui/any-field';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
+import { restsOn, sparesOn } from '../units/basis';
 import { useMaterials, usePreferences } from '../units/preferences';
 import { quantity, quantityParts, say } from '../units/units';
 import { capital } from '../units/words';
@@ -118,6 +119,10 @@ function Numbers({ worn }: { worn: Worn }) {
             </Row>
           ))}
       </dl>
+      <p className="note" data-rests-on>
+        Hands {restsOn(worn.bases.time)}; spares {sparesOn(worn.bases.spares)}; weights{' '}
+        {restsOn(worn.bases.weight)}.
+      </p>
     </>
   );
 }

@@ -87,12 +87,18 @@ export function Orders() {
       <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
         <Brand under={names.data?.workshop ?? ''} />
         <div className="flex items-center">
-          <Link
-            to="/cupboard"
-            className="inline-flex min-h-11 items-center rounded-md px-3 text-ink no-underline hover:bg-ink/8"
-          >
-            Cupboard
-          </Link>
+          {[
+            ['/cupboard', 'Cupboard'],
+            ['/notebook', 'Notebook'],
+          ].map(([to, words]) => (
+            <Link
+              key={to}
+              to={to!}
+              className="inline-flex min-h-11 items-center rounded-md px-3 text-ink no-underline hover:bg-ink/8 max-sm:px-1.5"
+            >
+              {words}
+            </Link>
+          ))}
           <UnitMenu />
           <HelpButton />
         </div>

@@ -81,7 +81,7 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
       const last = now.tiers.find((t) => t.id === tier.id);
       return known(i) ?? sharedTier(last, fresh!);
     });
-    return { tiers, ledges: shared(now.ledges, answer.ledges) };
+    return { tiers, ledges: shared(now.ledges, answer.ledges), rates: shared(now.rates, answer.rates) };
   };
 
   const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));

@@ -36,12 +36,13 @@ export function useBuild(plan: Plan) {
 /** The plan's own pieces, worked out. */
 export function usePieces(plan: Plan) {
   const id = usePlanId();
+  const { data: bench } = useBench();
   const bodies = plan.tiers.map((t) => [t.id, t.outline, t.height, t.coats, t.readings]);
   return useQuery({
     // Where they stand depends on the tiers, too.
-    queryKey: ['pieces', id, plan.pieces, plan.table?.humidity, bodies, plan.stand],
-    queryFn: () => api.pieces(plan),
-    enabled: plan.pieces.length > 0,
+    queryKey: ['pieces', id, plan.pieces, plan.table?.humidity, bodies, plan.stand, bench],
+    queryFn: () => api.pieces(plan, bench!),
+    enabled: plan.pieces.length > 0 && bench !== undefined,
     placeholderData: (before) => before,
   });
 }

@@ -4,6 +4,7 @@ import {
   ListOrdered,
   NotebookPen,
   Ruler,
+  Scale,
   Settings2,
   SkipForward,
   Smartphone,
@@ -42,6 +43,9 @@ export function Actions({ now, setOpened }: { now: Now; setOpened: (open: Open) 
       </Act>
       <Act open="jump" setOpened={setOpened} icon={<ListOrdered size={24} aria-hidden />}>
         All steps
+      </Act>
+      <Act open="used" setOpened={setOpened} icon={<Scale size={24} aria-hidden />}>
+        Broken, weighed
       </Act>
       <Act open="note" setOpened={setOpened} icon={<NotebookPen size={24} aria-hidden />}>
         Note

@@ -7,6 +7,7 @@ import { usePlanId } from '../plan/use';
 import type { Now } from './flow';
 import type { Journal } from './journal';
 import type { Open } from './opened';
+import { WorkClock } from './work-clock';
 
 interface Props {
   steps: BenchStep[];
@@ -49,6 +50,7 @@ export function BenchBar({ steps, state, now, journal, old, night, setNight, set
           <span className="text-soft"> of {steps.length}</span>
         </span>
       </button>
+      <WorkClock state={state} journal={journal} />
       <InTouch journal={journal} old={old} />
       <button
         type="button"

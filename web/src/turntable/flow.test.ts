@@ -99,6 +99,7 @@ describe('where one goes on', () => {
       steps: progress.map((p, i) => standing(steps[i]!.key.id, { progress: p })),
       timers: [],
       lines: [],
+      work: { hands: [], clocks: [] },
       ...(progress.includes('open') ? { next: steps[progress.indexOf('open')]!.key.id } : {}),
     }) as BenchState;
   it.each([
@@ -113,6 +114,8 @@ describe('where one goes on', () => {
     expect(nowAt(steps, state('done', 'open', 'open'), null)?.step.key.id).toBe('a/2');
     expect(nowAt(steps, state('done', 'open', 'open'), 'b/1')?.index).toBe(2);
     expect(nowAt(steps, state('done', 'open', 'open'), 'gone/1')?.index).toBe(1);
-    expect(nowAt([], { steps: [], timers: [], lines: [] } as BenchState, null)).toBeNull();
+    expect(
+      nowAt([], { steps: [], timers: [], lines: [], work: { hands: [], clocks: [] } } as BenchState, null),
+    ).toBeNull();
   });
 });

@@ -17,7 +17,7 @@ export interface JournalState {
   ready: boolean;
 }
 
-export type Made = Pick<Entry, 'kind'> & Partial<Pick<Entry, 'step' | 'amount' | 'about' | 'window'>>;
+export type Made = Pick<Entry, 'kind'> & Partial<Pick<Entry, 'step' | 'amount' | 'about' | 'window' | 'at'>>;
 
 /** So many are sent at once. */
 const BATCH = 400;

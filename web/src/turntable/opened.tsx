@@ -11,13 +11,24 @@ import { Skip } from './skip';
 import type { Sequence } from './use-now';
 
 /** What lies over the step. */
-export type Open = 'jump' | 'skip' | 'came-out' | 'fault' | 'photo' | 'phone' | 'settings' | 'note' | 'timer';
+export type Open =
+  | 'jump'
+  | 'skip'
+  | 'came-out'
+  | 'fault'
+  | 'photo'
+  | 'phone'
+  | 'settings'
+  | 'note'
+  | 'timer'
+  | 'used';
 
 const CameOut = lazy(() => import('./came-out').then((m) => ({ default: m.CameOut })));
 const CoverFault = lazy(() => import('./cover-fault').then((m) => ({ default: m.CoverFault })));
 const Photo = lazy(() => import('./photo').then((m) => ({ default: m.Photo })));
 const Notes = lazy(() => import('./notes').then((m) => ({ default: m.Notes })));
 const OwnTimer = lazy(() => import('./own-timer').then((m) => ({ default: m.OwnTimer })));
+const UsedOrBroken = lazy(() => import('./used').then((m) => ({ default: m.UsedOrBroken })));
 const Phone = lazy(() => import('./phone').then((m) => ({ default: m.Phone })));
 
 interface Props {
@@ -50,11 +61,12 @@ const TITLES: Record<Open, string> = {
   settings: 'Order and voice',
   note: 'Notes',
   timer: 'A timer',
+  used: 'Broken or weighed',
 };
 
 export function Opened(props: Props) {
   const { what, close } = props;
-  const wide = !['skip', 'phone', 'settings', 'note', 'timer'].includes(what);
+  const wide = !['skip', 'phone', 'settings', 'note', 'timer', 'used'].includes(what);
   return (
     <Dialog title={TITLES[what]} open onOpenChange={(open) => (open ? undefined : close())} wide={wide}>
       <Suspense fallback={<p className="text-soft">One moment</p>}>
@@ -87,6 +99,8 @@ function Inside({ what, close, now, steps, state, journal, places, goTo, skip, c
           }}
         />
       );
+    case 'used':
+      return <UsedOrBroken now={now} journal={journal} close={close} />;
     case 'came-out':
       return <CameOut now={now} places={places} journal={journal} close={close} />;
     case 'fault':

@@ -5,6 +5,7 @@ import { useOpen, usePlan } from '../plan/context';
 import { mend } from '../plan/edits';
 import { usePlanId } from '../plan/use';
 import { Dialog } from '../ui/dialog';
+import { tell } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { say } from '../units/units';
 import { useBenchState, useJournal, useSteps } from './job';
@@ -34,6 +35,9 @@ const LOOKS: Record<Phase, string> = {
 };
 /** Away from the bench nobody's plan is changed under the hand: another window is told of, and asked about. */
 const nothing = () => undefined;
+
+/** What dries takes longer than this; shorter rests are no drying, ms. */
+const LONG_MS = 60 * 60_000;
 
 const NONE: Timer[] = [];
 const NO_STEPS: BenchStep[] = [];
@@ -136,6 +140,7 @@ function One({
         {timer.late === undefined ? ' on.' : ` to ${hour(timer.late)}.`}
       </p>
       {phase === 'late' ? <StillPossible timer={timer} close={close} /> : null}
+      {at - timer.from > LONG_MS ? <Looked timer={timer} at={at} journal={journal} close={close} /> : null}
       <button
         type="button"
         onClick={() => {
@@ -147,6 +152,44 @@ function One({
         <X size={26} aria-hidden /> Done with it
       </button>
     </Dialog>
+  );
+}
+
+/** How hard it is by now: the notebook learns how things dry here. */
+function Looked({
+  timer,
+  at,
+  journal,
+  close,
+}: {
+  timer: Timer;
+  at: number;
+  journal: Journal;
+  close: () => void;
+}) {
+  const hours = ((at - timer.from) / 3_600_000).toFixed(1);
+  const say = (kind: 'handled' | 'hard') => {
+    journal.add({ kind, step: timer.step, about: timer.id });
+    tell(`${kind === 'hard' ? 'Hard' : 'To be handled'} after ${hours} h: it is noted.`);
+    close();
+  };
+  return (
+    <div className="mt-2 grid grid-cols-2 gap-2">
+      <button
+        type="button"
+        onClick={() => say('handled')}
+        className="min-h-14 rounded-lg border-2 border-ink/40 text-[1.1rem] font-semibold"
+      >
+        Can be handled now
+      </button>
+      <button
+        type="button"
+        onClick={() => say('hard')}
+        className="min-h-14 rounded-lg border-2 border-ink/40 text-[1.1rem] font-semibold"
+      >
+        Hard now
+      </button>
+    </div>
   );
 }
 

@@ -24,12 +24,14 @@ import { speak } from './say';
 import { onCake } from './seen';
 import { makeReady } from './sound';
 import { type Sequence, usePlaces } from './use-now';
+import { open, tellBegun, worked } from './work-clock';
 
 const NONE: readonly PieceWorkup[] = [];
 
 /** The plan at the bench: one step at a time, the whole screen. */
 export function Turntable() {
   useAwake();
+  useEffect(open, []);
   const id = usePlanId();
   const plan = usePlan();
   const { editor } = useOpen();
@@ -74,21 +76,15 @@ function useHands({ steps, state, journal }: Props, now: Now, goTo: (step: strin
   const { key, told } = now.step;
   const settle = (by: 'tick' | 'skip') => {
     if (isThrough(steps, state, now.step, by) && plan.agenda?.done[key.task] === undefined) {
-      const minutes = steps
-        .filter((s) => s.key.task === key.task)
-        .reduce((sum, s) => sum + s.told.minutes, 0);
+      const minutes = worked(steps, state, key.task);
       const from = localNow();
-      void edit(
-        onAgenda((a) => ({
-          ...a,
-          done: entry(a.done, key.task, { from, minutes: Math.max(1, Math.round(minutes)) }),
-        })),
-      );
+      void edit(onAgenda((a) => ({ ...a, done: entry(a.done, key.task, { from, minutes }) })));
     }
     goTo(onwards(steps, state, now.index));
   };
   return {
     tick() {
+      tellBegun(journal, state);
       journal.add({ kind: 'tick', step: key.id });
       if (now.step.window) {
         const begun = journal.add({
@@ -105,6 +101,7 @@ function useHands({ steps, state, journal }: Props, now: Now, goTo: (step: strin
       settle('tick');
     },
     count(many: number) {
+      tellBegun(journal, state);
       journal.add({ kind: 'count', step: key.id, amount: many });
     },
     skip(reason: string) {

@@ -33,7 +33,7 @@ class Screens {
         this.ahead = ahead;
     }
 
-    @GetMapping({"/", "/cupboard", "/deleted"})
+    @GetMapping({"/", "/cupboard", "/notebook", "/devices", "/rehearse", "/deleted"})
     ResponseEntity<String> page(HttpServletResponse response) throws IOException {
         return page(response, HttpStatus.OK, "");
     }
