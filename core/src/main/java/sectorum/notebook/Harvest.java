@@ -209,9 +209,12 @@ public final class Harvest {
     /** Where nobody counts what breaks, nothing is known of it. */
     @Absent
     private WorkRecord.PiecesMade pieces(List<BenchStep> steps) {
+        Task.Kind kind = steps.get(0).told().kind();
+        if (kind != Task.Kind.DRESS && kind != Task.Kind.PIECE) {
+            return null;
+        }
         int broken = (int) sum(steps, Entry.Kind.BROKEN);
         int whole = steps.stream().mapToInt(s -> s.key().count()).max().orElse(0);
-        Task.Kind kind = steps.get(0).told().kind();
         int spare = kind == Task.Kind.DRESS ? worn(steps.get(0)).making().cutSpares() : 0;
         // Where something broke somewhere in the job, none that broke is counted, too.
         boolean counted = state.lines().stream().anyMatch(e -> e.kind() == Entry.Kind.BROKEN);

@@ -35,10 +35,13 @@ public final class Lessons {
                 }
             }
         }
-        List<Lesson> lessons = new ArrayList<>();
-        waiting.forEach((about, records) -> lessons.add(lesson(about, records, all)));
-        lessons.sort(Comparator.comparingDouble((Lesson l) -> -moves(l)));
-        return lessons;
+        List<Weighed> lessons = new ArrayList<>();
+        waiting.forEach((about, records) -> {
+            Lesson lesson = lesson(about, records, all);
+            lessons.add(new Weighed(lesson, moves(lesson, records)));
+        });
+        lessons.sort(Comparator.comparingDouble((Weighed w) -> -w.minutes()));
+        return lessons.stream().map(Weighed::lesson).toList();
     }
 
     /** How far it moves its rate, by ratio. */
@@ -125,7 +128,7 @@ public final class Lessons {
                 long broken = (long) sum(records, r -> r.pieces().broken());
                 long spare = (long) sum(records, r -> spare(r.pieces()));
                 yield Phrase.of(
-                        "{}: {} of {} broke; {} spare were planned.",
+                        "{}: {} of {} broke; spare were planned: {}.",
                         name,
                         Quantity.count(broken),
                         Quantity.count(made),

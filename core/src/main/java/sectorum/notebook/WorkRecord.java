@@ -249,6 +249,13 @@ public record WorkRecord(
                 humidity, celsius, note, pictures, markMm, aside, waiting);
     }
 
+    /** The same begun at another moment. */
+    public WorkRecord begun(String moment) {
+        return new WorkRecord(
+                id, plan, job, moment, subject, name, task, who, paste, time, pieces, weight, drying, cooling, patch,
+                humidity, celsius, note, pictures, markMm, aside, waiting);
+    }
+
     /** The same of a plan's task; absent and empty: of none. */
     public WorkRecord of(@Absent Long order, String done) {
         return new WorkRecord(

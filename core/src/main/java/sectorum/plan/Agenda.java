@@ -145,6 +145,11 @@ public record Agenda(
         return new Agenda(Map.of(), Map.of(), split, own, waits, List.of(), dressFirst);
     }
 
+    /** With nothing done: each task takes what is planned for it. */
+    public Agenda undone() {
+        return new Agenda(Map.of(), fixed, split, own, waits, air, dressFirst);
+    }
+
     /** Without the tasks that were added by hand. */
     public Agenda alone() {
         return new Agenda(done, fixed, split, List.of(), waits, air, dressFirst);

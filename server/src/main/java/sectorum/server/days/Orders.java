@@ -10,6 +10,7 @@ import org.apache.commons.logging.Log;
 import org.apache.commons.logging.LogFactory;
 import org.springframework.stereotype.Service;
 import sectorum.bench.Bench;
+import sectorum.bench.OwnRates;
 import sectorum.bench.Stock;
 import sectorum.bench.ThingKind;
 import sectorum.days.Backward;
@@ -37,6 +38,9 @@ public class Orders {
     /** A plan's tasks depend on nothing else. */
     private record Key(long id, int revision, Bench bench, Stock stock, Workshop workshop) {}
 
+    /** A plan without a day is put on one, so that its tasks can be told; nothing of that day is shown. */
+    private static final String ANY_DAY = "2100-01-01T12:00";
+
     private static final Log log = LogFactory.getLog(Orders.class);
     private static final Phrase UNREADABLE = Phrase.of(
             "It holds something that this Sectorum cannot reckon. Open it and go back to an earlier version, or put it away.");
@@ -56,7 +60,12 @@ public class Orders {
     }
 
     /** What the workshop is like now: who asks once works with it to the end. */
-    public record Now(Workshop workshop, Bench bench, Stock stock, long minute) {}
+    public record Now(Workshop workshop, Bench bench, Stock stock, long minute) {
+        /** The same by these rates. */
+        public Now by(OwnRates rates) {
+            return new Now(workshop, bench.by(rates), stock, minute);
+        }
+    }
 
     public Now now() {
         WorkshopSettings settings = tenancy.settings();
@@ -75,6 +84,11 @@ public class Orders {
     public OrderTasks of(@Absent Long id, Plan plan, Now now) {
         StackWorkup worked = Workup.of(plan, now.bench());
         return Workup.order(name(id), plan, worked, Workup.worktop(plan, worked, now.stock()), now.workshop());
+    }
+
+    /** A plan that its tasks can be told of. */
+    public static Plan dated(Plan plan) {
+        return plan.readyBy() == null ? plan.readyBy(ANY_DAY) : plan;
     }
 
     /** How the schedule calls a plan; one that is not kept yet has a name of its own. */

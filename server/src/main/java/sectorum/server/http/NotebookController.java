@@ -35,6 +35,7 @@ import sectorum.notebook.Lesson;
 import sectorum.notebook.Lessons;
 import sectorum.notebook.WorkRecord;
 import sectorum.server.documents.CsvRows;
+import sectorum.server.harvest.Harvests;
 import sectorum.server.notebook.Notebook;
 import sectorum.server.notebook.NotebookTable;
 import sectorum.server.turntable.Journals;
@@ -49,11 +50,11 @@ class NotebookController {
     private static final int AT_ONCE = 1000;
 
     private final Notebook notebook;
-    private final NotebookWork work;
+    private final Harvests work;
     private final Journals journals;
     private final java.time.Clock clock;
 
-    NotebookController(Notebook notebook, NotebookWork work, Journals journals, java.time.Clock clock) {
+    NotebookController(Notebook notebook, Harvests work, Journals journals, java.time.Clock clock) {
         this.notebook = notebook;
         this.work = work;
         this.journals = journals;

@@ -33,8 +33,6 @@ import sectorum.workup.Workup;
 @Component
 class WholeWork {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-    /** A plan without a day is put on one, so that its tasks can be told; nothing of that day is shown. */
-    private static final String ANY_DAY = "2100-01-01T12:00";
 
     private final Orders orders;
     private final Tenancy tenancy;
@@ -81,16 +79,11 @@ class WholeWork {
         }
     }
 
-    /** A plan that its tasks can be told of. */
-    static Plan dated(Plan plan) {
-        return plan.readyBy() == null ? plan.readyBy(ANY_DAY) : plan;
-    }
-
     Worked of(InTime asked) {
         Orders.Now now = orders.now();
         Plan plan = asked.plan();
         boolean dated = plan.readyBy() != null;
-        OrderTasks mine = orders.of(asked.id(), dated(plan), now);
+        OrderTasks mine = orders.of(asked.id(), Orders.dated(plan), now);
         Days days = dated
                 ? Workup.days(plan, mine, orders.others(asked.id(), now).orders(), now.workshop(), now.minute())
                 : null;

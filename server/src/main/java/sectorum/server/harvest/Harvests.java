@@ -1,10 +1,10 @@
-package sectorum.server.http;
+package sectorum.server.harvest;
 
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.logging.Log;
 import org.apache.commons.logging.LogFactory;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Service;
 import sectorum.bench.OwnRates;
 import sectorum.days.OrderTasks;
 import sectorum.make.Worktop;
@@ -22,16 +22,16 @@ import sectorum.turntable.KeptEntry;
 import sectorum.workup.Workup;
 
 /** Reads what was done at the bench into the notebook, when somebody opens it: nobody who works waits for it. */
-@Component
-class NotebookWork {
-    private static final Log log = LogFactory.getLog(NotebookWork.class);
+@Service
+public class Harvests {
+    private static final Log log = LogFactory.getLog(Harvests.class);
 
     private final Notebook notebook;
     private final Journals journals;
     private final PlanService plans;
     private final Orders orders;
 
-    NotebookWork(Notebook notebook, Journals journals, PlanService plans, Orders orders) {
+    Harvests(Notebook notebook, Journals journals, PlanService plans, Orders orders) {
         this.notebook = notebook;
         this.journals = journals;
         this.plans = plans;
@@ -39,7 +39,7 @@ class NotebookWork {
     }
 
     /** Every plan whose journal went on; one that cannot be read does not keep the others out. */
-    void gather() {
+    public void gather() {
         for (Notebook.DuePlan due : notebook.due()) {
             List<WorkRecord> records = List.of();
             try {
@@ -51,18 +51,36 @@ class NotebookWork {
         }
     }
 
+    /** A plan by the plain tables: what was learned must not feed on itself. */
+    private record Plain(Plan plan, Orders.Now now, StackWorkup stack, List<BenchStep> steps) {}
+
+    private Plain plain(long id) {
+        Plan kept = Orders.dated(plans.get(id).document());
+        // A task that is ticked off takes what it took: what was planned for it is wanted.
+        Plan plan = kept.on(kept.settled().undone());
+        Orders.Now now = orders.now().by(OwnRates.NONE);
+        StackWorkup stack = Workup.of(plan, now.bench());
+        Worktop top = Workup.worktop(plan, stack, now.stock());
+        OrderTasks order = orders.of(id, plan, now);
+        return new Plain(plan, now, stack, Workup.turntable(plan, stack, top, now.bench(), order, null));
+    }
+
+    /** A plan's steps by the plain tables. */
+    public List<BenchStep> steps(long id) {
+        return plain(id).steps();
+    }
+
     /** What a plan's journal says. */
-    Harvest.Harvested of(long id) {
-        Plan plan = WholeWork.dated(plans.get(id).document());
-        Orders.Now now = orders.now();
-        // By the plain tables: what was learned must not feed on itself.
-        Orders.Now plain = new Orders.Now(now.workshop(), now.bench().by(OwnRates.NONE), now.stock(), now.minute());
-        StackWorkup stack = Workup.of(plan, plain.bench());
-        Worktop top = Workup.worktop(plan, stack, plain.stock());
-        OrderTasks order = orders.of(id, plan, plain);
-        List<BenchStep> steps = Workup.turntable(plan, stack, top, plain.bench(), order, null);
-        BenchState state = BenchState.of(steps.stream().map(BenchStep::key).toList(), journal(id));
-        return Workup.harvest(plan, stack, steps, state, now.workshop().zone());
+    public Harvest.Harvested of(long id) {
+        Plain plain = plain(id);
+        BenchState state =
+                BenchState.of(plain.steps().stream().map(BenchStep::key).toList(), journal(id));
+        return Workup.harvest(
+                plain.plan(),
+                plain.stack(),
+                plain.steps(),
+                state,
+                plain.now().workshop().zone());
     }
 
     private List<KeptEntry> journal(long id) {

@@ -1,0 +1,2 @@
+/** What was done at the bench, read into the notebook. */
+package sectorum.server.harvest;
