@@ -36,7 +36,7 @@ export function PlannedActual({
               x={x(t)}
               y={14}
               fontSize={12}
-              textAnchor={t === 0 ? 'start' : 'middle'}
+              textAnchor={t === 0 ? 'start' : x(t) > WIDTH - 20 ? 'end' : 'middle'}
               fill="var(--color-soft)"
             >
               {t === 0 ? '0 min' : t}

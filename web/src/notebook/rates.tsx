@@ -27,6 +27,8 @@ export function RatesView() {
         const whole = data.rates.filter(
           (r) => r.kind === k.kind && !r.of.includes('@') && (r.who === '' || r.kind === 'hand'),
         );
+        // What counts comes first.
+        whole.sort((a, b) => (b.rate?.jobs ?? 0) - (a.rate?.jobs ?? 0));
         const kindOn = !off.has(k.kind.toUpperCase());
         return (
           <section key={k.kind} aria-label={k.words}>
@@ -77,12 +79,22 @@ function Rate({ rate, parts, on, turn }: RateProps) {
   return (
     <li className="border-t border-ink/25 py-2" data-rate={`${rate.kind} ${rate.of}`}>
       <div className="grid grid-cols-[minmax(150px,1fr)_minmax(190px,1.1fr)_minmax(200px,1.6fr)_auto] items-center gap-x-5 max-md:grid-cols-[minmax(0,1fr)_auto]">
-        <p className="leading-snug">
+        <div className="leading-snug">
           <b className="font-semibold">{rate.kind === 'hand' ? rate.who : name(rate.of)}</b>
           <span className="block text-[0.92rem] text-soft">
             {jobs === 0 ? 'nothing counts yet' : jobs === 1 ? 'one job' : `the last ${jobs} jobs`}
           </span>
-        </p>
+          {parts.length > 0 ? (
+            <button
+              type="button"
+              aria-expanded={open}
+              onClick={() => setOpen(!open)}
+              className="-mb-2 min-h-9 text-[0.95rem] font-semibold text-pin"
+            >
+              {open ? 'Together again' : 'By person and by material'}
+            </button>
+          ) : null}
+        </div>
         <p className="max-md:col-start-1">
           {rate.rate ? (
             <>
@@ -109,16 +121,6 @@ function Rate({ rate, parts, on, turn }: RateProps) {
           {odd.map((p) => p.job).join(', ')} {odd.length === 1 ? 'stands' : 'stand'} apart from the others:
           look at it, and put it aside with a reason if it was no usual day.
         </p>
-      ) : null}
-      {parts.length > 0 ? (
-        <button
-          type="button"
-          aria-expanded={open}
-          onClick={() => setOpen(!open)}
-          className="min-h-11 font-semibold text-pin"
-        >
-          {open ? 'Together again' : 'By person and by material'}
-        </button>
       ) : null}
       {open ? (
         <ul className="ml-4 border-l border-ink/25 pl-4">

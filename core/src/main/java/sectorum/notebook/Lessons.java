@@ -10,7 +10,6 @@ import java.util.stream.Collectors;
 import sectorum.bench.RateKind;
 import sectorum.material.Breakage;
 import sectorum.material.Spare;
-import sectorum.measure.Elementary;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Rounding;
@@ -44,10 +43,36 @@ public final class Lessons {
         return lessons.stream().map(Weighed::lesson).toList();
     }
 
-    /** How far it moves its rate, by ratio. */
-    private static double moves(Lesson lesson) {
-        double least = 0.01;
-        return Math.abs(Elementary.log(Math.max(least, lesson.after()) / Math.max(least, lesson.before())));
+    /** A lesson and what it moves, so that what matters most is said first. */
+    private record Weighed(Lesson lesson, double minutes) {}
+
+    /** A piece more or less is some minutes of hands. */
+    private static final double PIECE_MIN = 4;
+    /** A wait an hour longer or shorter is worth so many minutes of hands. */
+    private static final double HOUR_MIN = 6;
+    /** What a rate that moves by a tenth is worth where nothing else tells. */
+    private static final double TENTH_MIN = 5;
+
+    /** What it changes of the same work done again, as minutes of hands. */
+    private static double moves(Lesson lesson, List<WorkRecord> records) {
+        double by = Math.abs(lesson.after() - lesson.before());
+        return switch (lesson.kind()) {
+            case TIME -> by * sum(records, r -> r.time().plain());
+            case BREAKAGE -> PIECE_MIN * Math.abs(spares(records, lesson.after()) - spares(records, lesson.before()));
+            case DRYING -> HOUR_MIN * by * records.get(0).drying().plain();
+            default -> by / Math.max(0.1, lesson.before()) * 10 * TENTH_MIN;
+        };
+    }
+
+    /** Pieces beside those needed where so many break; as they were planned where nobody has counted. */
+    private static int spares(List<WorkRecord> records, double share) {
+        return share <= 0
+                ? (int) sum(records, r -> spare(r.pieces()))
+                : Breakage.spare(needed(records), share, Breakage.SURE);
+    }
+
+    private static int needed(List<WorkRecord> records) {
+        return (int) sum(records, r -> r.pieces().made() - r.pieces().broken());
     }
 
     private static Lesson lesson(About about, List<WorkRecord> records, List<WorkRecord> all) {
@@ -178,18 +203,12 @@ public final class Lessons {
                         Quantity.minutes(plain * after),
                         Quantity.minutes(plain * before));
             }
-            case BREAKAGE -> {
-                int needed =
-                        (int) sum(records, r -> r.pieces().made() - r.pieces().broken());
-                int was = before <= 0
-                        ? (int) sum(records, r -> spare(r.pieces()))
-                        : Breakage.spare(needed, before, Breakage.SURE);
-                yield Phrase.of(
+            case BREAKAGE ->
+                Phrase.of(
                         "For {} whole ones {} spare would be made instead of {}.",
-                        Quantity.count(needed),
-                        Quantity.count(Breakage.spare(needed, after, Breakage.SURE)),
-                        Quantity.count(was));
-            }
+                        Quantity.count(needed(records)),
+                        Quantity.count(spares(records, after)),
+                        Quantity.count(spares(records, before)));
             case DRYING -> {
                 double plain = records.get(0).drying().plain();
                 yield Phrase.of(
