@@ -20,10 +20,10 @@ export function sure({ kind, rate, unsure }: LearnedRate): string {
   if (!rate) {
     return '';
   }
-  const give = `give or take ${Math.round(unsure * 100)} %`;
+  const give = `± ${Math.round(unsure * 100)} %`;
   return kind === 'breakage' || kind === 'density'
     ? give
-    : `${give}; the next up to ${figure(kind, rate.value * (1 + rate.off))}`;
+    : `${give}; next up to ${figure(kind, rate.value * (1 + rate.off))}`;
 }
 
 /** What a figure of nobody is. */

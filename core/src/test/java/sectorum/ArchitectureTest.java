@@ -20,6 +20,7 @@ import java.util.stream.Stream;
 class ArchitectureTest {
     private static final List<String> ORDER = List.of(
             "measure",
+            "device",
             "finding",
             "drawing",
             "outline",
