@@ -8,6 +8,7 @@ import { Button } from './ui/button';
 const Toasts = lazy(() => import('./ui/toast-list').then((m) => ({ default: m.Toasts })));
 const Cupboard = lazy(() => import('./cupboard/cupboard').then((m) => ({ default: m.Cupboard })));
 const Notebook = lazy(() => import('./notebook/notebook').then((m) => ({ default: m.Notebook })));
+const BenchDevices = lazy(() => import('./devices/devices').then((m) => ({ default: m.BenchDevices })));
 const Deleted = lazy(() => import('./orders/deleted').then((m) => ({ default: m.Deleted })));
 
 export function App() {
@@ -21,6 +22,7 @@ export function App() {
               <Route path="/" element={<Orders />} />
               <Route path="/cupboard" element={<Cupboard />} />
               <Route path="/notebook" element={<Notebook />} />
+              <Route path="/devices" element={<BenchDevices />} />
               <Route path="/deleted" element={<Deleted />} />
               <Route path="/plan/:id" element={<PlanScreen />} />
               <Route path="/plan/:id/:stage" element={<PlanScreen />} />

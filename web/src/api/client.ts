@@ -5,6 +5,7 @@ import { type Problem, Refusal } from './problem';
 import type { paths } from './schema.generated';
 import type {
   Bench,
+  DeviceLabel,
   LetteringStyle,
   Motif,
   Paper,
@@ -278,6 +279,20 @@ export const api = {
     void (await http.POST('/api/notebook/answers', { body })),
   notebookTable: () => asBlob(http.GET('/api/notebook/table', BLOB)),
   readNotebook: (file: Blob) => got(http.POST('/api/notebook/table', raw(file))),
+  devices: () => got(http.GET('/api/devices')),
+  device: (id: string) => got(http.GET('/api/devices/{id}', { params: { path: { id } } })),
+  tare: (id: string) => got(http.POST('/api/devices/{id}/tare', { params: { path: { id } } })),
+  putBefore: async (id: string, value: number): Promise<void> =>
+    void (await http.POST('/api/devices/{id}/put', { params: { path: { id } }, body: { value } })),
+  faultAt: async (id: string, fault: string): Promise<void> =>
+    void (await http.POST('/api/devices/{id}/fault', { params: { path: { id } }, body: { fault } })),
+  roomHours: (back: number) => got(http.GET('/api/devices/room/hours', { params: { query: { back } } })),
+  cutter: (known: boolean) => got(http.GET('/api/devices/cutter', { params: { query: { known } } })),
+  cut: (body: Schemas['CutOrder']) => got(http.POST('/api/devices/cutter/jobs', { body })),
+  pauseCutter: () => got(http.POST('/api/devices/cutter/pause')),
+  resumeCutter: () => got(http.POST('/api/devices/cutter/resume')),
+  printed: () => got(http.GET('/api/devices/printer')),
+  printLabels: (labels: DeviceLabel[]) => got(http.POST('/api/devices/printer', { body: { labels } })),
   layOut: (id: number, plan: Plan) => got(http.POST('/api/lay-out', { body: { id, plan } })),
   price: (id: number, plan: Plan) => got(http.POST('/api/price', { body: { id, plan } })),
   client: (id: number, plan: Plan, priced: boolean) =>

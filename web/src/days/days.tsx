@@ -5,6 +5,7 @@ import { save } from '../make/use';
 import { usePlan } from '../plan/context';
 import { readyBy } from '../plan/document-edits';
 import { mend } from '../plan/edits';
+import { dayLabels, printLabels } from '../plan/labels';
 import { StepLinks } from '../plan/step-links';
 import { useEdit, usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
@@ -284,6 +285,9 @@ function Ledger({ days, choose }: { days: Days; choose: (id: string) => void }) 
         </Button>
         <Button look="pin" className="-ml-3.5" onClick={() => void file('table')}>
           Day sheet as a table
+        </Button>
+        <Button look="pin" className="-ml-3.5" onClick={() => void printLabels(dayLabels(days.items))}>
+          Labels for what waits
         </Button>
         <StepLinks />
       </div>

@@ -1,4 +1,5 @@
 import { Plus, Trash2 } from 'lucide-react';
+import { api } from '../api/client';
 import { usePlan } from '../plan/context';
 import { onAgenda, onTable } from '../plan/document-edits';
 import { withField } from '../plan/edit';
@@ -6,10 +7,19 @@ import { useEdit } from '../plan/use';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { NumberField } from '../ui/number';
+import { Take } from '../ui/take';
 import { ShareField } from '../ui/typed';
 import { local, minutes } from '../units/time';
 
 const HOUR = 60;
+
+/** Which of the steps of drying a humidity is in (limits inclusive). */
+const step = (humidity: number) => [0.45, 0.6, 0.7].filter((limit) => humidity > limit + 1e-9).length;
+
+const localHour = (ms: number) => {
+  const at = new Date(ms);
+  return new Date(ms - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+};
 
 /** How damp the room is: one figure, or another from some hour on. */
 export function RoomDialog({ now, close }: { now: string; close: () => void }) {
@@ -27,6 +37,18 @@ export function RoomDialog({ now, close }: { now: string; close: () => void }) {
         air: [...a.air, { from, humidity: last?.humidity ?? table?.humidity ?? 0.5 }],
       })),
     );
+  };
+  /** The hours at which drying goes another pace: what lies between is no news. */
+  const fromSensor = async () => {
+    const hours = await api.roomHours(48);
+    const steps = hours.filter((h, i) => i === 0 || step(h.humidity) !== step(hours[i - 1]!.humidity));
+    const refused = await edit(
+      onAgenda((a) => ({
+        ...a,
+        air: steps.map((h) => ({ from: localHour(h.ms), humidity: h.humidity })),
+      })),
+    );
+    return refused === null;
   };
   return (
     <Dialog title="The room" open onOpenChange={(open) => open || close()}>
@@ -76,6 +98,7 @@ export function RoomDialog({ now, close }: { now: string; close: () => void }) {
             </li>
           ))}
         </ul>
+        <Take kind="room" take={fromSensor} words="Take the sensor’s last two days" />
         <Button onClick={() => void add()} className="self-start">
           <Plus size={17} aria-hidden /> Another humidity from some hour on
         </Button>

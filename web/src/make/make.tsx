@@ -1,13 +1,16 @@
 import { Link, useLocation, useParams } from 'react-router';
 import { problemOf } from '../api/client';
-import { useOpen } from '../plan/context';
+import { useOpen, usePlan } from '../plan/context';
 import { mend } from '../plan/edits';
+import { batchLabels, printLabels } from '../plan/labels';
+import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
 import { useKept } from '../ui/kept';
 import { Lead, Row } from '../ui/ledger';
 import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
+import { useMaterials } from '../units/preferences';
 import { hours, mass, money } from '../units/units';
 import { Buying } from './buying';
 import { Colouring } from './colouring';
@@ -39,6 +42,8 @@ type Drawer = (typeof DRAWERS)[number]['name'];
 /** From the design to what is on the table: what to knead, roll, cut and buy. */
 export function Make() {
   const { editor } = useOpen();
+  const plan = usePlan();
+  const { words } = useMaterials();
   const { id } = useParams();
   const { search } = useLocation();
   const [drawer, setDrawer] = useKept<Drawer>('drawer', 'knead');
@@ -135,6 +140,13 @@ export function Make() {
         }}
       />
       <Room />
+      <Button
+        look="pin"
+        className="-ml-3.5"
+        onClick={() => void printLabels(batchLabels(plan, top.batches, words))}
+      >
+        Labels for the bowls
+      </Button>
       <Link
         to={{ pathname: `/plan/${id}/print`, search }}
         className="inline-flex min-h-11 items-center font-semibold text-pin"

@@ -90,6 +90,7 @@ export function Orders() {
           {[
             ['/cupboard', 'Cupboard'],
             ['/notebook', 'Notebook'],
+            ['/devices', 'Devices'],
           ].map(([to, words]) => (
             <Link
               key={to}

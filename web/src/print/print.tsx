@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Download, Printer } from 'lucide-react';
+import { Download, Printer, Scissors } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { api, type Chapter, type Laid, type Paper, problemOf, type TemplateOrder } from '../api/client';
 import { usePacking } from '../make/packing';
@@ -10,7 +10,7 @@ import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Lead } from '../ui/ledger';
 import { Stage } from '../ui/stage';
-import { tellBad } from '../ui/toasts';
+import { tell, tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
 import { Chapters, useChapters } from './booklet';
@@ -68,6 +68,18 @@ export function Print() {
   const single = async (id: string, kind: 'svg' | 'dxf') => {
     try {
       save(await api[kind]({ ...base, names: [id] }), `${id.split('/')[1]}.${kind}`);
+    } catch (thrown) {
+      tellBad(problemOf(thrown).detail);
+    }
+  };
+  const cut = async (id: string, title: string) => {
+    try {
+      const dxf = await (await api.dxf({ ...base, names: [id] })).text();
+      const bed = await api.cut({ title, dxf, torn: false });
+      tell(`The cutting machine has begun: ${Math.ceil(bed.left / 60)} min.`, {
+        label: 'Look',
+        run: () => window.open('/devices', '_self'),
+      });
     } catch (thrown) {
       tellBad(problemOf(thrown).detail);
     }
@@ -141,6 +153,14 @@ export function Print() {
                   {t.sheets > 1 ? ` · ${t.sheets} sheets` : ''}
                 </span>
                 <span className="flex">
+                  <Button
+                    look="quiet"
+                    className="px-2"
+                    onClick={() => void cut(t.id, say(t.title, unit))}
+                    aria-label={`Send ${say(t.title, unit)} to the cutting machine`}
+                  >
+                    <Scissors size={16} aria-hidden /> Cut
+                  </Button>
                   {(['svg', 'dxf'] as const).map((kind) => (
                     <Button
                       key={kind}

@@ -1,6 +1,6 @@
 import type { Problem } from '../api/client';
 import { decimal } from '../units/units';
-import { TypedField } from './typed';
+import { type Takes, TypedField } from './typed';
 
 interface Props {
   label: string;
@@ -14,11 +14,28 @@ interface Props {
   mayBeEmpty?: boolean;
 }
 
+/** Grams are weighed; a room's warmth is read off its sensor. */
+function takes(suffix: string | undefined, use: Props['onNumber']): { takes?: Takes } {
+  const unit = suffix?.split(/[ ,]/)[0];
+  return unit === 'g'
+    ? { takes: { kind: 'scale', use: (grams) => use(Math.round(grams * 10) / 10) } }
+    : unit === '°C'
+      ? {
+          takes: {
+            kind: 'room',
+            of: (reading) => reading.celsius,
+            use: (warm) => use(Math.round(warm * 10) / 10),
+          },
+        }
+      : {};
+}
+
 /** A plain decimal: grams, pieces, money. */
 export function NumberField({ value, onNumber, mayBeEmpty, ...rest }: Props) {
   return (
     <TypedField
       {...rest}
+      {...takes(rest.suffix, onNumber)}
       inputMode="decimal"
       shown={value === null ? '' : decimal(value)}
       onTyped={async (typed) => {

@@ -1,7 +1,8 @@
 import { useEffect, useId, useRef, useState } from 'react';
-import { api, type Problem, problemOf } from '../api/client';
+import { api, type DeviceKind, type DeviceReading, type Problem, problemOf } from '../api/client';
 import { usePreferences } from '../units/preferences';
 import { length, say } from '../units/units';
+import { Take } from './take';
 
 interface Typed {
   label: string;
@@ -16,6 +17,15 @@ interface Typed {
   inputMode?: 'text' | 'decimal' | 'numeric';
   wide?: boolean;
   suffix?: string;
+  /** A device whose reading can be taken with one press. */
+  takes?: Takes;
+}
+
+export interface Takes {
+  kind: DeviceKind;
+  /** What of a reading the field wants; undefined: it has none. */
+  of?: (reading: DeviceReading) => number | undefined;
+  use: (value: number) => Promise<Problem | null>;
 }
 
 /** A field that keeps what was typed until it can be used, and says beside it why it cannot. */
@@ -25,6 +35,7 @@ export function TypedField(props: Typed) {
   const { unit } = usePreferences();
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
+  const [near, setNear] = useState(false);
   const busy = useRef(false);
   const given = useRef(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new value from outside makes an old complaint pointless
@@ -53,7 +64,7 @@ export function TypedField(props: Typed) {
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'mb-0.5 block text-[0.92rem] text-soft'}>
         {label}
       </label>
-      <div className="flex items-center gap-1.5">
+      <div className="flex flex-wrap items-center gap-1.5">
         <input
           id={id}
           type="text"
@@ -65,7 +76,11 @@ export function TypedField(props: Typed) {
           placeholder={placeholder}
           aria-invalid={problem !== null}
           aria-describedby={problem ? `${id}-problem` : undefined}
-          onFocus={(e) => e.currentTarget.select()}
+          onPointerEnter={() => setNear(true)}
+          onFocus={(e) => {
+            setNear(true);
+            e.currentTarget.select();
+          }}
           onChange={(e) => setTyped(e.currentTarget.value)}
           onBlur={use}
           onKeyDown={(e) => {
@@ -85,6 +100,20 @@ export function TypedField(props: Typed) {
           } ${problem ? 'border-2 border-stop' : 'border-ink/45'}`}
         />
         {suffix ? <span className="note">{suffix}</span> : null}
+        {near && props.takes ? (
+          <Take
+            kind={props.takes.kind}
+            take={async (reading) => {
+              const value = props.takes!.of ? props.takes!.of(reading) : reading.value;
+              const refused = value === undefined ? null : await props.takes!.use(value);
+              setProblem(refused);
+              if (refused === null) {
+                setTyped(null);
+              }
+              return value !== undefined && refused === null;
+            }}
+          />
+        ) : null}
       </div>
       {problem ? (
         <p
@@ -113,6 +142,7 @@ export function LengthField({ mm, field, onLength, mayBeEmpty, ...rest }: Length
   return (
     <TypedField
       {...rest}
+      takes={{ kind: 'tape', use: onLength }}
       shown={mm === null ? '' : length(mm, unit)}
       onTyped={async (typed) => {
         if (typed === '' && mayBeEmpty) {
@@ -191,6 +221,7 @@ export function ShareField({ value, onShare, ...rest }: ShareProps) {
   return (
     <TypedField
       {...rest}
+      {...(/humid/i.test(rest.label) ? { takes: { kind: 'room' as const, use: onShare } } : {})}
       shown={shown}
       onTyped={async (typed) => {
         const match = /^(-?\d{1,6}(?:[.,]\d{1,6})?)\s*%?$/.exec(typed);

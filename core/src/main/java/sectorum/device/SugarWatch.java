@@ -46,10 +46,10 @@ public final class SugarWatch {
      * @param rise °C a second
      * @param seconds until it is to be taken off; 0: now, or past
      */
-    public record Seen(Phase phase, double celsius, double rise, double seconds) {}
+    public record SugarState(Phase phase, double celsius, double rise, double seconds) {}
 
     /** @param s seconds, of any clock that only goes on */
-    public Seen take(double s, double celsius) {
+    public SugarState take(double s, double celsius) {
         points.addLast(new Point(s, celsius));
         while (points.size() > 2 && points.peekFirst().s() < s - SLOPE_S) {
             points.removeFirst();
@@ -58,18 +58,18 @@ public final class SugarWatch {
         double going = celsius + Math.max(0, rise) * CARRY_S;
         if (celsius > MOST) {
             called = true;
-            return new Seen(Phase.TOO_HOT, celsius, rise, 0);
+            return new SugarState(Phase.TOO_HOT, celsius, rise, 0);
         }
         boolean rising = rise > STILL;
         if (rising && (going >= AIM || celsius >= LEAST)) {
             called = true;
-            return new Seen(Phase.TAKE_OFF, celsius, rise, 0);
+            return new SugarState(Phase.TAKE_OFF, celsius, rise, 0);
         }
         if (celsius >= LEAST) {
-            return new Seen(Phase.HARD_CRACK, celsius, rise, 0);
+            return new SugarState(Phase.HARD_CRACK, celsius, rise, 0);
         }
         double left = rise <= 0 ? Double.MAX_VALUE : Math.max(0, (AIM - going) / rise);
-        return new Seen(left <= SOON_S ? Phase.SOON : Phase.HEATING, celsius, rise, Math.min(left, 24 * 3600));
+        return new SugarState(left <= SOON_S ? Phase.SOON : Phase.HEATING, celsius, rise, Math.min(left, 24 * 3600));
     }
 
     /** Whether it has been called off the heat. */

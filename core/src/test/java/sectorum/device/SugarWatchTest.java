@@ -40,7 +40,7 @@ class SugarWatchTest {
             celsius += pan.rise() * 0.5;
             if (random.nextDouble() >= pan.missing()) {
                 double read = Math.rint((celsius + pan.noise() * random.nextGaussian()) * 10) / 10;
-                SugarWatch.Seen seen = watch.take(at, read);
+                SugarWatch.SugarState seen = watch.take(at, read);
                 if (Double.isNaN(called) && seen.phase() == SugarWatch.Phase.TAKE_OFF) {
                     called = celsius;
                     off = at + 3;
@@ -56,7 +56,7 @@ class SugarWatchTest {
     @Test
     void itIsAnnouncedAMinuteBeforeAndSaysWhenItIsIn() {
         SugarWatch watch = new SugarWatch();
-        SugarWatch.Seen seen = watch.take(0, 120);
+        SugarWatch.SugarState seen = watch.take(0, 120);
         for (int s = 1; s <= 60; s++) {
             seen = watch.take(s, 120 + 0.1 * s);
         }

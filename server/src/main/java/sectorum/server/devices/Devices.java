@@ -43,7 +43,7 @@ public class Devices {
         private DeviceReading last;
 
         @Absent
-        private SugarWatch.Seen seen;
+        private SugarWatch.SugarState seen;
 
         Watched(Instrument instrument) {
             this.instrument = instrument;
@@ -96,7 +96,7 @@ public class Devices {
             String name,
             DeviceKind kind,
             DeviceReading reading,
-            @Absent SugarWatch.Seen sugar,
+            @Absent SugarWatch.SugarState sugar,
             @Absent String fault) {}
 
     public List<DeviceView> all(long ms) {

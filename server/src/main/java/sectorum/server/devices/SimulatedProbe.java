@@ -13,7 +13,7 @@ final class SimulatedProbe extends Simulated implements ProbeThermometer {
     private static final double FASTER = 4;
 
     /** Of the pan's own seconds, of which the panel sees four in one. */
-    private static final double COOLS_S = 3600;
+    private static final double COOLS_S = 14_400;
 
     private static final double CARRY_S = 28;
 

@@ -73,7 +73,7 @@ class DeviceController {
      * @param head where it is; absent: it is idle
      * @param left seconds
      */
-    record Cutter(
+    record CutterBed(
             CuttingMachine.State state,
             String title,
             double width,
@@ -137,13 +137,13 @@ class DeviceController {
 
     /** @param known strokes that whoever asks has already: they are not sent again */
     @GetMapping("/cutter")
-    Cutter cutter(@RequestParam(defaultValue = "false") boolean known) {
+    CutterBed cutter(@RequestParam(defaultValue = "false") boolean known) {
         CuttingMachine.Status status = devices.cutter().status(now());
         CutJob job = status.job();
         if (job == null) {
-            return new Cutter(status.state(), "", 0, 0, List.of(), null, 0);
+            return new CutterBed(status.state(), "", 0, 0, List.of(), null, 0);
         }
-        return new Cutter(
+        return new CutterBed(
                 status.state(),
                 status.title(),
                 job.path().width(),
@@ -154,19 +154,19 @@ class DeviceController {
     }
 
     @PostMapping("/cutter/jobs")
-    Cutter cut(@RequestBody CutOrder order) {
+    CutterBed cut(@RequestBody CutOrder order) {
         devices.cut(new CutJob(CutPath.ofDxf(order.dxf())), order.title(), order.torn(), now());
         return cutter(false);
     }
 
     @PostMapping("/cutter/pause")
-    Cutter pause() {
+    CutterBed pause() {
         devices.cutter().pause(now());
         return cutter(true);
     }
 
     @PostMapping("/cutter/resume")
-    Cutter resume() {
+    CutterBed resume() {
         devices.cutter().resume(now());
         return cutter(true);
     }
