@@ -548,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans": {
         parameters: {
             query?: never;
@@ -1212,6 +1228,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["scaled"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/exercise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exercise"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3507,6 +3571,28 @@ export interface components {
             /** Format: double */
             price?: number;
         };
+        Answer: {
+            /** @enum {string} */
+            drill: "tape" | "gauge" | "mirror" | "divide" | "count" | "wrong";
+            /** Format: int64 */
+            seed: number;
+            answer: components["schemas"]["PracticeAnswer"];
+        };
+        PracticeAnswer: {
+            numbers: number[];
+            choice?: string;
+        };
+        Judgement: {
+            right: boolean;
+            said: components["schemas"]["Phrase"];
+            /** Format: double */
+            score: number;
+            offs: number[];
+            /** Format: double */
+            closing?: number;
+            /** Format: double */
+            markMm?: number;
+        };
         Picture: {
             /** Format: int64 */
             id: number;
@@ -4194,6 +4280,46 @@ export interface components {
         InBook: {
             recipe: components["schemas"]["Recipe"];
             own: boolean;
+        };
+        DrillProgress: {
+            /** @enum {string} */
+            drill: "tape" | "gauge" | "mirror" | "divide" | "count" | "wrong";
+            words: string;
+            /** Format: int64 */
+            done: number;
+            /** Format: int64 */
+            right: number;
+            last: boolean[];
+        };
+        PracticeProgress: {
+            person: string;
+            drills: components["schemas"]["DrillProgress"][];
+            /** Format: double */
+            markMm?: number;
+            /** Format: int32 */
+            hands: number;
+        };
+        Exercise: {
+            /** @enum {string} */
+            drill: "tape" | "gauge" | "mirror" | "divide" | "count" | "wrong";
+            /** Format: int64 */
+            seed: number;
+            asked: components["schemas"]["Phrase"];
+            /** Format: double */
+            around: number;
+            /** Format: int32 */
+            sections: number;
+            /** Format: double */
+            gauge: number;
+            marks: number[];
+            shape: number[];
+            /** Format: int32 */
+            turns: number;
+            choices: components["schemas"]["PracticeChoice"][];
+        };
+        PracticeChoice: {
+            name: string;
+            label: string;
         };
         Version: {
             /** Format: int32 */
@@ -5400,6 +5526,30 @@ export interface operations {
             };
         };
     };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Answer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judgement"];
+                };
+            };
+        };
+    };
     list_1: {
         parameters: {
             query?: never;
@@ -6539,6 +6689,73 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ScaledRecipe"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query: {
+                seed: number;
+                many?: number;
+                paper: "a4" | "letter" | "a3";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeProgress"];
+                };
+            };
+        };
+    };
+    exercise: {
+        parameters: {
+            query: {
+                drill: "tape" | "gauge" | "mirror" | "divide" | "count" | "wrong";
+                seed: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Exercise"];
                 };
             };
         };

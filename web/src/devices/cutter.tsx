@@ -3,7 +3,6 @@ import { useRef, useState } from 'react';
 import { api, type Cutter } from '../api/client';
 import { Button } from '../ui/button';
 import { FileButton } from '../ui/file-button';
-import { span } from '../units/time';
 import { tried } from './card';
 
 const LOOK_MS = 250;
@@ -112,15 +111,21 @@ export function CutterCard() {
             <span className="text-soft">
               {' '}
               · {DOES[head.does]} · line {Math.min(head.stroke + 1, all.length)} of {all.length}
-              {state === 'done' ? '' : ` · ${span(data.left / 60)} left`}
+              {state === 'done' ? '' : ` · ${Math.ceil(data.left)} s left`}
             </span>
           </p>
-          <progress
+          <div
+            role="progressbar"
             aria-label="Of the job done"
-            value={head.share}
-            max={1}
-            className="mt-1.5 h-3 w-full overflow-hidden rounded-full accent-ink"
-          />
+            aria-valuenow={Math.round(100 * head.share)}
+            aria-valuemin={0}
+            aria-valuemax={100}
+            className="mt-1.5 h-3 w-full overflow-hidden rounded-full bg-wash"
+          >
+            <svg viewBox="0 0 100 3" preserveAspectRatio="none" className="block h-full w-full" aria-hidden>
+              <rect width={100 * head.share} height={3} fill="var(--color-ink)" />
+            </svg>
+          </div>
         </>
       ) : (
         <p className="note mt-2">Print sends templates here, or choose a DXF of ours.</p>

@@ -7,7 +7,7 @@ const MOST = 5500;
 
 /** A scale with a bowl of what lies on it. */
 export function Scale({ device }: { device: DeviceView }) {
-  const [on, setOn] = useState(0);
+  const [on, setOn] = useState(Math.max(0, Math.round(device.reading.value ?? 0)));
   const grams = device.reading.value ?? 0;
   const high = Math.min(34, Math.sqrt(Math.max(0, grams)) * 0.75);
   return (

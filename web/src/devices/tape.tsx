@@ -7,7 +7,7 @@ const SCALE = 0.2;
 
 /** A tape, pulled out to scale. */
 export function Tape({ device }: { device: DeviceView }) {
-  const [out, setOut] = useState(0);
+  const [out, setOut] = useState(Math.max(0, Math.round(device.reading.value ?? 0)));
   const mm = Math.max(0, device.reading.value ?? 0);
   const end = 54 + mm * SCALE;
   return (

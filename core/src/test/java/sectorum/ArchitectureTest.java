@@ -43,6 +43,7 @@ class ArchitectureTest {
             "handover",
             "turntable",
             "notebook",
+            "practice",
             "workup",
             "question");
 

@@ -23,6 +23,11 @@ public final class SugarWatch {
     /** Rising by less it stands still: readings shake by as much, °C a second. */
     private static final double STILL = 0.03;
 
+    /** Nobody knows yet, s. */
+    private static final double DAY_S = 24 * 3600;
+    /** Below it water boils off, and how fast it rises says nothing of when it is there, °C. */
+    private static final double DRY = 115;
+
     private record Point(double s, double celsius) {}
 
     private final Deque<Point> points = new ArrayDeque<>();
@@ -69,7 +74,11 @@ public final class SugarWatch {
             return new SugarState(Phase.HARD_CRACK, celsius, rise, 0);
         }
         double left = rise <= 0 ? Double.MAX_VALUE : Math.max(0, (AIM - going) / rise);
-        return new SugarState(left <= SOON_S ? Phase.SOON : Phase.HEATING, celsius, rise, Math.min(left, 24 * 3600));
+        return new SugarState(
+                left <= SOON_S && celsius > DRY ? Phase.SOON : Phase.HEATING,
+                celsius,
+                rise,
+                celsius > DRY ? Math.min(left, DAY_S) : DAY_S);
     }
 
     /** Whether it has been called off the heat. */

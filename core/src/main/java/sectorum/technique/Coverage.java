@@ -63,6 +63,9 @@ final class Coverage implements Everywhere {
         }
     }
 
+    /** k of the lushest look. */
+    static final double LUSH = Look.LUSH.k;
+
     /** Three densities, k for discs (craft 3F). */
     private enum Look {
         LUSH(2, "lush"),

@@ -38,3 +38,18 @@ create table notebook_mark (
 -- Whether a piece of the plan was weighed while it dried: that speaks without any journal.
 alter table plan add column weighed boolean not null default false;
 update plan set weighed = true where document like '%"weighed":[{%';
+-- What somebody rehearsed, and how it came out.
+create table practice_result (
+  id bigint not null auto_increment primary key,
+  workshop_id bigint not null,
+  person_id bigint not null,
+  drill varchar(16) not null,
+  seed bigint not null,
+  was_right boolean not null,
+  score double not null,
+  mark_mm double null,
+  done_at datetime(3) not null,
+  index practice_of_person (workshop_id, person_id, id),
+  constraint practice_workshop foreign key (workshop_id) references workshop (id) on delete cascade,
+  constraint practice_person foreign key (person_id) references person (id) on delete cascade
+);

@@ -23,9 +23,8 @@ final class SimulatedRoom extends Simulated implements RoomSensor {
 
     private double humidity(long ms) {
         double hour = ms / (double) HOUR_MS;
-        double day = Math.floor(hour / DAY_H);
         double swing = 0.06 * Math.sin(2 * Math.PI * (hour / DAY_H + 0.1));
-        double weather = 0.07 * Math.sin(day * 1.7) + 0.03 * Math.sin(hour / 5.3);
+        double weather = 0.07 * Math.sin(hour / DAY_H * 1.7) + 0.03 * Math.sin(hour / 5.3);
         return Math.max(0.2, Math.min(0.95, 0.52 + swing + weather + damper));
     }
 

@@ -45,6 +45,10 @@ public class PersonRow {
 
     protected PersonRow() {}
 
+    public long id() {
+        return id;
+    }
+
     public long workshopId() {
         return workshopId;
     }

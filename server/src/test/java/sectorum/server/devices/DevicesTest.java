@@ -202,8 +202,7 @@ class DevicesTest {
         assertThat(back.toString(StandardCharsets.US_ASCII)).isEqualTo("T\r\n");
         assertThatThrownBy(() -> real.put("scale", 1, T)).hasMessageContaining("real device");
         wire.close();
-        soon(() ->
-                        real.of("scale", System.currentTimeMillis()).reading().value() == null);
+        soon(() -> real.of("scale", System.currentTimeMillis()).reading().value() == null);
     }
 
     /** What another thread does comes in a moment. */

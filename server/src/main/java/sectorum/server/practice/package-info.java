@@ -1,0 +1,2 @@
+/** What people rehearsed, and how it came out. */
+package sectorum.server.practice;
