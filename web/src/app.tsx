@@ -9,6 +9,7 @@ const Toasts = lazy(() => import('./ui/toast-list').then((m) => ({ default: m.To
 const Cupboard = lazy(() => import('./cupboard/cupboard').then((m) => ({ default: m.Cupboard })));
 const Notebook = lazy(() => import('./notebook/notebook').then((m) => ({ default: m.Notebook })));
 const BenchDevices = lazy(() => import('./devices/devices').then((m) => ({ default: m.BenchDevices })));
+const Rehearse = lazy(() => import('./rehearse/rehearse').then((m) => ({ default: m.Rehearse })));
 const Deleted = lazy(() => import('./orders/deleted').then((m) => ({ default: m.Deleted })));
 
 export function App() {
@@ -23,6 +24,7 @@ export function App() {
               <Route path="/cupboard" element={<Cupboard />} />
               <Route path="/notebook" element={<Notebook />} />
               <Route path="/devices" element={<BenchDevices />} />
+              <Route path="/rehearse" element={<Rehearse />} />
               <Route path="/deleted" element={<Deleted />} />
               <Route path="/plan/:id" element={<PlanScreen />} />
               <Route path="/plan/:id/:stage" element={<PlanScreen />} />

@@ -6,6 +6,7 @@ import type { paths } from './schema.generated';
 import type {
   Bench,
   DeviceLabel,
+  Drill,
   LetteringStyle,
   Motif,
   Paper,
@@ -293,6 +294,13 @@ export const api = {
   resumeCutter: () => got(http.POST('/api/devices/cutter/resume')),
   printed: () => got(http.GET('/api/devices/printer')),
   printLabels: (labels: DeviceLabel[]) => got(http.POST('/api/devices/printer', { body: { labels } })),
+  exercise: (drill: Drill, seed: number) =>
+    got(http.GET('/api/practice/exercise', { params: { query: { drill, seed } } })),
+  judge: (drill: Drill, seed: number, answer: Schemas['PracticeAnswer']) =>
+    got(http.POST('/api/practice/judge', { body: { drill, seed, answer } })),
+  practice: () => got(http.GET('/api/practice/progress')),
+  classSheet: (seed: number, many: number, paper: Paper) =>
+    asBlob(http.GET('/api/practice/sheet', { params: { query: { seed, many, paper } }, ...BLOB })),
   layOut: (id: number, plan: Plan) => got(http.POST('/api/lay-out', { body: { id, plan } })),
   price: (id: number, plan: Plan) => got(http.POST('/api/price', { body: { id, plan } })),
   client: (id: number, plan: Plan, priced: boolean) =>

@@ -91,6 +91,7 @@ export function Orders() {
             ['/cupboard', 'Cupboard'],
             ['/notebook', 'Notebook'],
             ['/devices', 'Devices'],
+            ['/rehearse', 'Rehearse'],
           ].map(([to, words]) => (
             <Link
               key={to}

@@ -37,6 +37,7 @@ export function GoToDialog({ id, plan }: { id?: number | undefined; plan?: Plan 
     { words: 'Cupboard', to: '/cupboard' },
     { words: 'Notebook', to: '/notebook' },
     { words: 'Bench devices', to: '/devices' },
+    { words: 'Rehearse', to: '/rehearse' },
     { words: 'Deleted orders', to: '/deleted' },
     ...plans.filter((p) => p.id !== id).map((p) => ({ words: p.name, to: `/plan/${p.id}/measure` })),
   ].filter((p) => p.words.toLowerCase().includes(typed.trim().toLowerCase()));

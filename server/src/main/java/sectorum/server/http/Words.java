@@ -1,6 +1,7 @@
 package sectorum.server.http;
 
 import java.util.Locale;
+import org.springframework.boot.convert.ApplicationConversionService;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.format.FormatterRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -11,6 +12,7 @@ import sectorum.measure.LengthUnit;
 class Words implements WebMvcConfigurer {
     @Override
     public void addFormatters(FormatterRegistry registry) {
+        ApplicationConversionService.addApplicationConverters(registry);
         registry.addConverter(
                 String.class, LengthUnit.class, word -> LengthUnit.valueOf(word.toUpperCase(Locale.ROOT)));
     }
