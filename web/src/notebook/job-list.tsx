@@ -44,7 +44,7 @@ export function JobList({ jobs, chosen, choose, sought, setSought, older, newer 
                     year: 'numeric',
                   })}
                   {j.minutes > 0 ? ` · ${hours(j.minutes)}` : ''}
-                  {j.waiting > 0 ? <b className="text-pin"> · {j.waiting} to look at</b> : null}
+                  {j.waiting > 0 ? <b className="text-stop"> · {j.waiting} to look at</b> : null}
                 </span>
                 <svg viewBox="0 0 200 9" className="mt-1 w-full" aria-hidden>
                   <rect width={(200 * j.plain) / most} height={3.5} fill="none" stroke="var(--color-soft)" />

@@ -19,7 +19,7 @@ export function Job({ job }: { job: JobLine }) {
   const [open, setOpen] = useState<WorkRecord | null>(null);
   const times = job.plain > 0 && job.minutes > 0 ? job.minutes / job.plain : null;
   return (
-    <section aria-label={job.job} className="min-w-0">
+    <section id="job" aria-label={job.job} className="min-w-0 scroll-mt-4">
       <div className="mb-4 flex flex-wrap items-baseline justify-between gap-x-8 gap-y-2">
         <h2 className="font-display text-[1.5rem] leading-tight font-bold">
           {job.plan === undefined ? job.job : <Link to={`/plan/${job.plan}/days`}>{job.job}</Link>}

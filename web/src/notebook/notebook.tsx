@@ -81,7 +81,16 @@ export function Notebook() {
             <JobList
               jobs={jobs}
               chosen={job ? key(job) : ''}
-              choose={(j) => setChosen(key(j))}
+              choose={(j) => {
+                setChosen(key(j));
+                // Where the job stands below the list, the press shows it.
+                requestAnimationFrame(() => {
+                  const job = document.getElementById('job');
+                  if (job && job.offsetTop > window.innerHeight / 2) {
+                    job.scrollIntoView();
+                  }
+                });
+              }}
               sought={sought}
               setSought={(words) => {
                 setSought(words);

@@ -86,7 +86,7 @@ export function Orders() {
       <Skip />
       <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
         <Brand under={names.data?.workshop ?? ''} />
-        <div className="flex items-center">
+        <div className="flex flex-wrap items-center justify-end">
           {[
             ['/cupboard', 'Cupboard'],
             ['/notebook', 'Notebook'],

@@ -55,19 +55,26 @@ export function Drills({ progress, drill, choose }: Props) {
               <span className="block font-semibold">{d.words}</span>
               <span className="flex items-center gap-2 text-[0.92rem] text-soft">
                 {d.done === 0 ? 'not tried yet' : `${d.right} of ${d.done} right`}
-                <svg viewBox={`0 0 ${d.last.length * 10} 10`} className="h-2.5" aria-hidden>
-                  {d.last.map((right, i) => (
-                    <circle
-                      key={i}
-                      cx={5 + 10 * i}
-                      cy={5}
-                      r={3.6}
-                      fill={right ? 'var(--color-good)' : 'none'}
-                      stroke={right ? 'var(--color-good)' : 'var(--color-look)'}
-                      strokeWidth={1.5}
-                    />
-                  ))}
-                </svg>
+                {d.last.length === 0 ? null : (
+                  <svg
+                    viewBox={`0 0 ${d.last.length * 10} 10`}
+                    width={d.last.length * 10}
+                    height={10}
+                    aria-hidden
+                  >
+                    {d.last.map((right, i) => (
+                      <circle
+                        key={i}
+                        cx={5 + 10 * i}
+                        cy={5}
+                        r={3.6}
+                        fill={right ? 'var(--color-good)' : 'none'}
+                        stroke={right ? 'var(--color-good)' : 'var(--color-look)'}
+                        strokeWidth={1.5}
+                      />
+                    ))}
+                  </svg>
+                )}
               </span>
             </button>
           </li>

@@ -20,7 +20,6 @@ final class Jobs {
     static WorkRecord of(
             long id,
             String subject,
-            String who,
             @Absent Material paste,
             @Absent WorkRecord.TimeTaken time,
             @Absent WorkRecord.PiecesMade pieces,
@@ -35,7 +34,7 @@ final class Jobs {
                 subject,
                 "Work " + id,
                 "",
-                who,
+                "",
                 paste,
                 time,
                 pieces,
@@ -54,11 +53,15 @@ final class Jobs {
 
     /** Minutes alone, ten by the table. */
     static WorkRecord timed(long id, String subject, String who, double ratio) {
-        return of(id, subject, who, null, new WorkRecord.TimeTaken(10, 10 * ratio), null, null, null, null);
+        WorkRecord.TimeTaken time = new WorkRecord.TimeTaken(10, 10 * ratio);
+        WorkRecord r = of(id, subject, null, time, null, null, null, null);
+        return new WorkRecord(
+                r.id(), null, r.job(), r.at(), subject, r.name(), "", who, null, time, null, null, null, null, null,
+                null, null, "", List.of(), null, List.of(), Set.of());
     }
 
     static WorkRecord broken(long id, String subject, Material paste, int made, int broken) {
-        return of(id, subject, "", paste, null, new WorkRecord.PiecesMade(made, broken, null), null, null, null);
+        return of(id, subject, paste, null, new WorkRecord.PiecesMade(made, broken, null), null, null, null);
     }
 
     static WorkRecord waiting(WorkRecord record, RateKind... kinds) {

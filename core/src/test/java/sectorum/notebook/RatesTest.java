@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestReporter;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import sectorum.Seeds;
@@ -83,7 +84,6 @@ class RatesTest {
                 Jobs.of(
                         1,
                         "piece/topper",
-                        "",
                         Material.GUM,
                         null,
                         null,
@@ -93,7 +93,6 @@ class RatesTest {
                 Jobs.of(
                         2,
                         "piece/topper",
-                        "",
                         Material.GUM,
                         null,
                         null,
@@ -111,7 +110,6 @@ class RatesTest {
         List<WorkRecord> seen = List.of(Jobs.of(
                 1,
                 "piece/nail_flower",
-                "",
                 Material.BUTTERCREAM,
                 null,
                 null,
@@ -233,7 +231,7 @@ class RatesTest {
 
     /** In 95 of 100 workshops and more what was learned is nearer to the truth than the plain table. */
     @Test
-    void knownPacesAreRecoveredInAThousandWorkshops() {
+    void knownPacesAreRecoveredInAThousandWorkshops(TestReporter told) {
         int nearer = 0;
         int within = 0;
         int judged = 0;
@@ -261,17 +259,17 @@ class RatesTest {
         }
         double share = (double) nearer / seeds.size();
         double below = (double) within / judged;
-        System.out.printf(
+        told.publishEntry(String.format(
                 "Rates of %d simulated workshops of 50 jobs: nearer than the plain table in %.1f %%, off by %.3f beside %.3f; %.1f %% of"
-                        + " next jobs within the careful minutes%n",
-                seeds.size(), 100 * share, own / seeds.size(), table / seeds.size(), 100 * below);
+                        + " next jobs within the careful minutes",
+                seeds.size(), 100 * share, own / seeds.size(), table / seeds.size(), 100 * below));
         assertThat(share).isGreaterThanOrEqualTo(0.95);
         assertThat(below).isBetween(0.85, 0.97);
     }
 
     /** The same for what breaks: of a thousand workshops nearly all have enough, and fewer spares than by the usual share. */
     @Test
-    void sparesByBreakageAreEnough() {
+    void sparesByBreakageAreEnough(TestReporter told) {
         int enough = 0;
         long spares = 0;
         long usual = 0;
@@ -297,12 +295,12 @@ class RatesTest {
             spares += spare;
             usual += Breakage.spare(Material.CHOCOLATE, null, 40);
         }
-        System.out.printf(
-                "Spares by what broke in %d simulated workshops: enough in %.1f %%, %.1f a job beside %.1f by the usual share%n",
+        told.publishEntry(String.format(
+                "Spares by what broke in %d simulated workshops: enough in %.1f %%, %.1f a job beside %.1f by the usual share",
                 seeds.size(),
                 100.0 * enough / seeds.size(),
                 (double) spares / seeds.size(),
-                (double) usual / seeds.size());
+                (double) usual / seeds.size()));
         assertThat((double) enough / seeds.size()).isGreaterThan(0.9);
     }
 

@@ -26,7 +26,8 @@ class AccessIT extends Bench {
     private static final List<String> GUESSES = List.of("p-as-heading", "focus-order-semantics");
 
     /** Views whose controls stand otherwise on a phone; the rest is the same there, one below the other. */
-    private static final List<String> OTHER_ON_A_PHONE = List.of("measure", "dress", "days");
+    private static final List<String> OTHER_ON_A_PHONE =
+            List.of("measure", "dress", "days", "notebook", "devices", "rehearse");
 
     private static final int TABLET = 1024;
     private static final int DESK = 1280;
@@ -135,6 +136,9 @@ class AccessIT extends Bench {
         turntable(gala + "turntable");
         if (tablet) {
             // What lies over a page is as wide on a tablet as on a desk: there the stages' layout alone is looked at.
+            for (String page : List.of("/notebook", "/devices", "/rehearse")) {
+                view(page);
+            }
             for (String stage : List.of("measure", "divide", "dress", "ahead", "make", "days", "build", "handover")) {
                 view(gala + stage);
             }
@@ -142,13 +146,24 @@ class AccessIT extends Bench {
             return;
         }
         orders();
-        for (String page : List.of("/deleted", "/nothing-here", gala + "nothing-here", "/cupboard")) {
+        for (String page : List.of(
+                "/deleted",
+                "/nothing-here",
+                gala + "nothing-here",
+                "/cupboard",
+                "/notebook",
+                "/devices",
+                "/rehearse")) {
             view(page);
         }
         for (String stage : List.of("measure", "divide", "print", "order", "compare", "steps", "handover", "client")) {
             view(gala + stage);
         }
         plan(gala);
+        view("/notebook");
+        dialog("/notebook", "Type jobs in");
+        browser.press("Rates");
+        judge("/notebook, rates");
         assertThat(wrong).isEmpty();
     }
 

@@ -63,17 +63,9 @@ class Screenshots extends Bench {
         browser.open(plan("Canal museum reopening") + "/dress?tier=water");
         course("Dry dust");
         shot("dress");
-        browser.open(gala + "/dress?tier=second");
-        course("Drapes");
-        browser.press("Add a course");
-        browser.read("Each drawn as it would be here");
-        shot("tray");
-        make(gala);
+        view("make", gala + "/make");
+        notebook();
         turntable(gala);
-        browser.open(guild + "/make");
-        browser.press("Recipes");
-        browser.read("Heather honey buttercream");
-        shot("recipes");
         browser.open(guild + "/ahead");
         browser.click(By.xpath("//button[contains(., 'Meadow blossom')]"));
         browser.read("of hands");
@@ -104,9 +96,27 @@ class Screenshots extends Bench {
         browser.see(By.cssSelector("[data-reading]"));
     }
 
-    private void make(String plan) throws IOException {
-        view("make", plan + "/make");
-        browser.press("Cut");
-        shot("cut");
+    /** The notebook at the job that is made, the bench panel with something before each device, and a side in the middle of its marks. */
+    private void notebook() throws IOException {
+        browser.open("/notebook");
+        browser.read("What did it teach?");
+        shot("notebook");
+        String[][] before = {{"scale", "342"}, {"tape", "731"}, {"probe", "1"}};
+        for (String[] put : before) {
+            browser.driver()
+                    .executeAsyncScript(
+                            "fetch(`/api/devices/${arguments[0]}/put`, { method: 'POST', headers: { 'Content-Type': 'application/json' },"
+                                    + " body: JSON.stringify({ value: Number(arguments[1]) }) }).then(arguments[2])",
+                            put[0],
+                            put[1]);
+        }
+        browser.open("/devices");
+        browser.read("settled");
+        browser.driver().executeAsyncScript("setTimeout(arguments[0], 20000)");
+        shot("devices");
+        browser.open("/rehearse");
+        browser.see(By.cssSelector("[data-bench]"));
+        browser.keys(Keys.ARROW_RIGHT, Keys.ENTER);
+        shot("rehearse");
     }
 }
