@@ -1,23 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
-import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { api, type KindOfThing, problemOf, type Thing } from '../api/client';
-import { save, useCupboardChanged, useWorkshop } from '../make/use';
-import { Around } from '../shell/around';
-import { Brand } from '../shell/brand';
-import { UnitMenu } from '../shell/unit-menu';
-import { Button } from '../ui/button';
-import { FileButton } from '../ui/file-button';
+import { Tables } from '../make/tables';
+import { useCupboardChanged, useWorkshop } from '../make/use';
+import { Page } from '../shell/page';
 import { NumberField } from '../ui/number';
-import { Skip } from '../ui/skip';
-import { useTitle } from '../ui/title';
 import { tell, tellBad } from '../ui/toasts';
 import { LengthField, WordsField } from '../ui/typed';
 import { Shelf } from './shelf';
 
 /** What the workshop owns, kind by kind, with what is in stock of it and what it costs. */
 export function Cupboard() {
-  useTitle('Cupboard');
   const things = useQuery({ queryKey: ['cupboard'], queryFn: api.cupboard });
   const kinds = useQuery({ queryKey: ['kinds'], queryFn: api.kinds, staleTime: Number.POSITIVE_INFINITY });
   const [sought, setSought] = useState('');
@@ -61,91 +54,53 @@ export function Cupboard() {
     );
   const shelves = (kinds.data ?? []).filter((k) => wanted === '' || shown(k).length > 0);
   return (
-    <div className="min-h-dvh">
-      <Skip />
-      <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
-        <Brand under="All orders" />
-        <UnitMenu />
-      </header>
-      <main id="work" tabIndex={-1} className="mx-auto max-w-6xl px-6 py-7 outline-none max-[360px]:px-3">
-        <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
-          <div>
-            <h1 className="font-display text-[1.9rem] leading-tight font-bold">Cupboard</h1>
-            <p className="note">what you own; shopping lists, sheets and tool findings come from it</p>
-          </div>
-          <div className="flex flex-wrap items-end gap-3">
-            <label>
-              <span className="mb-0.5 block text-[0.92rem] text-soft">Look for</span>
-              <input
-                value={sought}
-                onChange={(e) => setSought(e.currentTarget.value)}
-                className="min-h-11 w-48 rounded-md border border-ink/45 bg-sheet px-2.5"
-              />
-            </label>
-            <Tables changed={changed} />
-          </div>
-        </div>
-        {things.error ? (
-          <p role="alert" className="mb-4 border-l-4 border-stop bg-stop-ground px-4 py-3">
-            {problemOf(things.error).detail}
-          </p>
-        ) : null}
-        {wanted !== '' && shelves.length === 0 ? <p>Nothing here is called “{sought}”.</p> : null}
-        <div className="grid grid-cols-2 items-start gap-x-10 gap-y-8 max-lg:grid-cols-1">
-          {shelves.map((kind) => (
-            <Shelf
-              key={kind.kind}
-              kind={kind}
-              things={shown(kind)}
-              coin={settings?.coin ?? ''}
-              keep={keep}
-              add={add}
-              takeOut={takeOut}
+    <Page
+      title="Cupboard"
+      note="what you own; shopping lists, sheets and tool findings come from it"
+      actions={
+        <>
+          <label>
+            <span className="mb-0.5 block text-[0.92rem] text-soft">Look for</span>
+            <input
+              value={sought}
+              onChange={(e) => setSought(e.currentTarget.value)}
+              className="min-h-11 w-48 rounded-md border border-ink/45 bg-sheet px-2.5"
             />
-          ))}
-        </div>
-        <Costs />
-      </main>
-      <Around />
-    </div>
-  );
-}
-
-/** The whole cupboard out as a table, and a table in. */
-function Tables({ changed }: { changed: () => Promise<void> }) {
-  const [wrong, setWrong] = useState<string | null>(null);
-  const read = async (file: File) => {
-    try {
-      const { things } = await api.readTable(new Blob([await file.arrayBuffer()]));
-      setWrong(null);
-      tell(things === 1 ? 'One thing is put in.' : `${things} things are put in.`);
-      await changed();
-    } catch (thrown) {
-      setWrong(problemOf(thrown).detail);
-    }
-  };
-  return (
-    <>
-      <Button
-        look="quiet"
-        onClick={() =>
-          api.cupboardTable().then(
-            (blob) => save(blob, 'cupboard.csv'),
-            (thrown) => tellBad(problemOf(thrown).detail),
-          )
-        }
-      >
-        <Download size={17} aria-hidden /> Save as CSV
-      </Button>
-      <FileButton label="A CSV of things" accept=".csv,text/csv" onFile={(file) => void read(file)}>
-        Put in a CSV
-      </FileButton>
-      {wrong ? (
-        <p role="alert" className="basis-full border-l-4 border-stop bg-stop-ground px-4 py-3">
-          {wrong}
+          </label>
+          <Tables
+            file="cupboard.csv"
+            label="A CSV of things"
+            write={api.cupboardTable}
+            read={async (file) => {
+              const { things: many } = await api.readTable(file);
+              return many === 1 ? 'One thing is put in.' : `${many} things are put in.`;
+            }}
+            changed={changed}
+          />
+        </>
+      }
+    >
+      {things.error ? (
+        <p role="alert" className="mb-4 border-l-4 border-stop bg-stop-ground px-4 py-3">
+          {problemOf(things.error).detail}
         </p>
       ) : null}
-    </>
+      {wanted !== '' && shelves.length === 0 ? <p>Nothing here is called “{sought}”.</p> : null}
+      <div className="grid grid-cols-2 items-start gap-x-10 gap-y-8 max-lg:grid-cols-1">
+        {shelves.map((kind) => (
+          <Shelf
+            key={kind.kind}
+            kind={kind}
+            things={shown(kind)}
+            coin={settings?.coin ?? ''}
+            keep={keep}
+            add={add}
+            takeOut={takeOut}
+          />
+        ))}
+      </div>
+      <Costs />
+    </Page>
   );
 }
 

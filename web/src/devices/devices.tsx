@@ -1,10 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, type DeviceView, problemOf } from '../api/client';
-import { Around } from '../shell/around';
-import { Brand } from '../shell/brand';
-import { UnitMenu } from '../shell/unit-menu';
-import { Skip } from '../ui/skip';
-import { useTitle } from '../ui/title';
+import { Page } from '../shell/page';
 import { CutterCard } from './cutter';
 import { PrinterCard } from './printer';
 import { Probe } from './probe';
@@ -16,7 +12,6 @@ const LOOK_MS = 400;
 
 /** The bench panel: every device as it stands there, alive; and for the stand-ins what is put before them. */
 export function BenchDevices() {
-  useTitle('Bench devices');
   const { data, error } = useQuery({
     queryKey: ['devices'],
     queryFn: api.devices,
@@ -26,33 +21,23 @@ export function BenchDevices() {
   const of = (kind: DeviceView['kind']) => data?.find((d) => d.kind === kind);
   const [tape, scale, probe, room] = [of('tape'), of('scale'), of('thermometer'), of('room')];
   return (
-    <div className="min-h-dvh">
-      <Skip />
-      <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
-        <Brand under="All orders" />
-        <UnitMenu />
-      </header>
-      <main id="work" tabIndex={-1} className="mx-auto max-w-6xl px-6 py-6 outline-none max-[360px]:px-3">
-        <h1 className="font-display text-[1.9rem] leading-tight font-bold">Bench devices</h1>
-        <p className="note mb-4 max-w-3xl">
-          Wherever a number is typed, a press on the gauge beside the field takes what stands here. These are
-          stand-ins that ship with Sectorum; a real device takes the place of one.
+    <Page
+      title="Bench devices"
+      note="Wherever a number is typed, a press on the gauge beside the field takes what stands here. These are stand-ins that ship with Sectorum; a real device takes the place of one."
+    >
+      {error ? (
+        <p role="alert" className="mb-4 border-l-4 border-stop bg-stop-ground px-4 py-3">
+          {problemOf(error).detail}
         </p>
-        {error ? (
-          <p role="alert" className="mb-4 border-l-4 border-stop bg-stop-ground px-4 py-3">
-            {problemOf(error).detail}
-          </p>
-        ) : null}
-        <div className="grid grid-cols-3 items-stretch gap-5 max-lg:grid-cols-2 max-sm:grid-cols-1">
-          {scale ? <Scale device={scale} /> : null}
-          {tape ? <Tape device={tape} /> : null}
-          {probe ? <Probe device={probe} /> : null}
-          {room ? <Room device={room} /> : null}
-          <CutterCard />
-          <PrinterCard />
-        </div>
-      </main>
-      <Around />
-    </div>
+      ) : null}
+      <div className="grid grid-cols-3 items-stretch gap-5 max-lg:grid-cols-2 max-sm:grid-cols-1">
+        {scale ? <Scale device={scale} /> : null}
+        {tape ? <Tape device={tape} /> : null}
+        {probe ? <Probe device={probe} /> : null}
+        {room ? <Room device={room} /> : null}
+        <CutterCard />
+        <PrinterCard />
+      </div>
+    </Page>
   );
 }

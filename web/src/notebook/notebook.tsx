@@ -1,18 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { Download, PencilLine } from 'lucide-react';
+import { PencilLine } from 'lucide-react';
 import { useState } from 'react';
 import { api, problemOf } from '../api/client';
-import { save } from '../make/use';
-import { Around } from '../shell/around';
-import { Brand } from '../shell/brand';
-import { UnitMenu } from '../shell/unit-menu';
+import { Tables } from '../make/tables';
+import { Page } from '../shell/page';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
-import { FileButton } from '../ui/file-button';
 import { useKept } from '../ui/kept';
-import { Skip } from '../ui/skip';
-import { useTitle } from '../ui/title';
-import { tell, tellBad } from '../ui/toasts';
 import { Job } from './job';
 import { JobList } from './job-list';
 import { RatesView } from './rates';
@@ -23,7 +17,7 @@ type Side = 'jobs' | 'rates';
 
 /** What jobs took, and what the workshop knows of itself by now. */
 export function Notebook() {
-  useTitle('Notebook');
+  const changed = useNotebookChanged();
   const [side, setSide] = useKept<Side>('side', 'jobs');
   const [sought, setSought] = useKept('sought', '');
   const [skipped, setSkipped] = useState(0);
@@ -38,74 +32,74 @@ export function Notebook() {
   const key = (j: { plan?: number; job: string }) => (j.plan === undefined ? `-${j.job}` : String(j.plan));
   const job = jobs.find((j) => key(j) === chosen) ?? jobs[0];
   return (
-    <div className="min-h-dvh">
-      <Skip />
-      <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
-        <Brand under="All orders" />
-        <UnitMenu />
-      </header>
-      <main id="work" tabIndex={-1} className="mx-auto max-w-6xl px-6 py-6 outline-none max-[360px]:px-3">
-        <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
-          <div>
-            <h1 className="font-display text-[1.9rem] leading-tight font-bold">Notebook</h1>
-            <p className="note">what jobs took; plans are reckoned by it</p>
-          </div>
-          <div className="flex flex-wrap items-end gap-2">
-            <Choice
-              label="Side of the notebook"
-              hideLabel
-              value={side}
-              options={[
-                { name: 'jobs', label: 'Jobs' },
-                { name: 'rates', label: 'Rates' },
-              ]}
-              onChoice={setSide}
-            />
-            <Button onClick={() => setTyping(true)}>
-              <PencilLine size={17} aria-hidden /> Type jobs in
-            </Button>
-            <Tables />
-          </div>
+    <Page
+      title="Notebook"
+      note="what jobs took; plans are reckoned by it"
+      actions={
+        <>
+          <Choice
+            label="Side of the notebook"
+            hideLabel
+            value={side}
+            options={[
+              { name: 'jobs', label: 'Jobs' },
+              { name: 'rates', label: 'Rates' },
+            ]}
+            onChoice={setSide}
+          />
+          <Button onClick={() => setTyping(true)}>
+            <PencilLine size={17} aria-hidden /> Type jobs in
+          </Button>
+          <Tables
+            file="notebook.csv"
+            label="A CSV of jobs"
+            write={api.notebookTable}
+            read={async (file) => {
+              const { records } = await api.readNotebook(file);
+              return records === 1 ? 'One record is put in.' : `${records} records are put in.`;
+            }}
+            changed={changed}
+          />
+        </>
+      }
+    >
+      {error ? (
+        <p role="alert" className="mb-4 border-l-4 border-stop bg-stop-ground px-4 py-3">
+          {problemOf(error).detail}
+        </p>
+      ) : null}
+      {side === 'rates' ? (
+        <RatesView />
+      ) : data && jobs.length === 0 && sought === '' ? (
+        <Empty type={() => setTyping(true)} />
+      ) : (
+        <div className="grid grid-cols-[300px_minmax(0,1fr)] items-start gap-8 max-lg:grid-cols-1">
+          <JobList
+            jobs={jobs}
+            chosen={job ? key(job) : ''}
+            choose={(j) => {
+              setChosen(key(j));
+              // Where the job stands below the list, the press shows it.
+              requestAnimationFrame(() => {
+                const job = document.getElementById('job');
+                if (job && job.offsetTop > window.innerHeight / 2) {
+                  job.scrollIntoView();
+                }
+              });
+            }}
+            sought={sought}
+            setSought={(words) => {
+              setSought(words);
+              setSkipped(0);
+            }}
+            older={data?.more ? () => setSkipped(skipped + jobs.length) : undefined}
+            newer={skipped > 0 ? () => setSkipped(0) : undefined}
+          />
+          {job ? <Job key={key(job)} job={job} /> : <p className="note">No job is called “{sought}”.</p>}
         </div>
-        {error ? (
-          <p role="alert" className="mb-4 border-l-4 border-stop bg-stop-ground px-4 py-3">
-            {problemOf(error).detail}
-          </p>
-        ) : null}
-        {side === 'rates' ? (
-          <RatesView />
-        ) : data && jobs.length === 0 && sought === '' ? (
-          <Empty type={() => setTyping(true)} />
-        ) : (
-          <div className="grid grid-cols-[300px_minmax(0,1fr)] items-start gap-8 max-lg:grid-cols-1">
-            <JobList
-              jobs={jobs}
-              chosen={job ? key(job) : ''}
-              choose={(j) => {
-                setChosen(key(j));
-                // Where the job stands below the list, the press shows it.
-                requestAnimationFrame(() => {
-                  const job = document.getElementById('job');
-                  if (job && job.offsetTop > window.innerHeight / 2) {
-                    job.scrollIntoView();
-                  }
-                });
-              }}
-              sought={sought}
-              setSought={(words) => {
-                setSought(words);
-                setSkipped(0);
-              }}
-              older={data?.more ? () => setSkipped(skipped + jobs.length) : undefined}
-              newer={skipped > 0 ? () => setSkipped(0) : undefined}
-            />
-            {job ? <Job key={key(job)} job={job} /> : <p className="note">No job is called “{sought}”.</p>}
-          </div>
-        )}
-      </main>
+      )}
       {typing ? <TypeIn close={() => setTyping(false)} /> : null}
-      <Around />
-    </div>
+    </Page>
   );
 }
 
@@ -122,44 +116,5 @@ function Empty({ type }: { type: () => void }) {
         <PencilLine size={17} aria-hidden /> Type jobs in
       </Button>
     </div>
-  );
-}
-
-/** The whole notebook out as a table, and a table in. */
-function Tables() {
-  const [wrong, setWrong] = useState<string | null>(null);
-  const changed = useNotebookChanged();
-  const read = async (file: File) => {
-    try {
-      const { records } = await api.readNotebook(new Blob([await file.arrayBuffer()]));
-      setWrong(null);
-      tell(records === 1 ? 'One record is put in.' : `${records} records are put in.`);
-      await changed();
-    } catch (thrown) {
-      setWrong(problemOf(thrown).detail);
-    }
-  };
-  return (
-    <>
-      <Button
-        look="quiet"
-        onClick={() =>
-          api.notebookTable().then(
-            (blob) => save(blob, 'notebook.csv'),
-            (thrown) => tellBad(problemOf(thrown).detail),
-          )
-        }
-      >
-        <Download size={17} aria-hidden /> Save as CSV
-      </Button>
-      <FileButton label="A CSV of jobs" accept=".csv,text/csv" onFile={(file) => void read(file)}>
-        Open a CSV
-      </FileButton>
-      {wrong ? (
-        <p role="alert" className="w-full max-w-2xl rounded-md bg-stop-ground px-3 py-2 text-stop">
-          {wrong}
-        </p>
-      ) : null}
-    </>
   );
 }

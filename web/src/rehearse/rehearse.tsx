@@ -3,13 +3,9 @@ import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { api, type Drill, type Exercise, type Judgement, problemOf } from '../api/client';
 import { save } from '../make/use';
-import { Around } from '../shell/around';
-import { Brand } from '../shell/brand';
-import { UnitMenu } from '../shell/unit-menu';
+import { Page } from '../shell/page';
 import { Button } from '../ui/button';
 import { useKept } from '../ui/kept';
-import { Skip } from '../ui/skip';
-import { useTitle } from '../ui/title';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
 import { say } from '../units/units';
@@ -21,7 +17,6 @@ const HAND: readonly Drill[] = ['tape', 'gauge'];
 
 /** For learners and teachers: marking by one's own hand, and what a plan asks of a head. */
 export function Rehearse() {
-  useTitle('Rehearse');
   const client = useQueryClient();
   const { unit } = usePreferences();
   const [drill, setDrill] = useKept<Drill>('drill', 'tape');
@@ -51,85 +46,74 @@ export function Rehearse() {
     setSeed(seed + 1);
   };
   return (
-    <div className="min-h-dvh">
-      <Skip />
-      <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
-        <Brand under="All orders" />
-        <UnitMenu />
-      </header>
-      <main id="work" tabIndex={-1} className="mx-auto max-w-6xl px-6 py-6 outline-none max-[360px]:px-3">
-        <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
-          <div>
-            <h1 className="font-display text-[1.9rem] leading-tight font-bold">Rehearse</h1>
-            <p className="note">by hand and by head; judged as your plans are reckoned</p>
-          </div>
-          <ClassSheets />
-        </div>
-        <div className="grid grid-cols-[270px_minmax(0,1fr)] items-start gap-8 max-lg:grid-cols-1">
-          <Drills
-            progress={progress}
-            drill={drill}
-            choose={(to) => {
-              setJudged(null);
-              setDrill(to);
-            }}
-          />
-          <section aria-label="Exercise" className="min-w-0 border-[1.5px] border-ink bg-sheet px-6 py-5">
-            {error ? (
-              <p role="alert" className="text-stop">
-                {problemOf(error).detail}
+    <Page
+      title="Rehearse"
+      note="by hand and by head; judged as your plans are reckoned"
+      actions={<ClassSheets />}
+    >
+      <div className="grid grid-cols-[270px_minmax(0,1fr)] items-start gap-8 max-lg:grid-cols-1">
+        <Drills
+          progress={progress}
+          drill={drill}
+          choose={(to) => {
+            setJudged(null);
+            setDrill(to);
+          }}
+        />
+        <section aria-label="Exercise" className="min-w-0 border-[1.5px] border-ink bg-sheet px-6 py-5">
+          {error ? (
+            <p role="alert" className="text-stop">
+              {problemOf(error).detail}
+            </p>
+          ) : exercise === undefined ? (
+            <p className="note">One moment</p>
+          ) : (
+            <>
+              <p className="note">Number {exercise.seed}: the same for everybody who has it</p>
+              <p className="mb-4 font-display text-[1.35rem] leading-snug font-bold">
+                {say(exercise.asked, unit)}
               </p>
-            ) : exercise === undefined ? (
-              <p className="note">One moment</p>
-            ) : (
-              <>
-                <p className="note">Number {exercise.seed}: the same for everybody who has it</p>
-                <p className="mb-4 font-display text-[1.35rem] leading-snug font-bold">
-                  {say(exercise.asked, unit)}
-                </p>
-                {HAND.includes(exercise.drill) ? (
-                  <ByHand
-                    key={`${exercise.drill}.${exercise.seed}`}
-                    exercise={exercise}
-                    judged={shown}
-                    done={(marks) => void answer(marks)}
-                  />
-                ) : (
-                  <Question
-                    key={`${exercise.drill}.${exercise.seed}`}
-                    exercise={exercise}
-                    answered={shown !== null}
-                    answer={(numbers, choice) => void answer(numbers, choice)}
-                  />
-                )}
-                {shown ? (
-                  <div
-                    role="status"
-                    data-right={shown.right}
-                    className={`mt-4 border-l-4 px-4 py-3 ${shown.right ? 'border-good bg-good-ground' : 'border-look bg-look-ground'}`}
-                  >
-                    <p className="text-[1.1rem]">
-                      <b className={shown.right ? 'text-good' : 'text-look'}>
-                        {shown.right ? '✓ Right. ' : '✗ Not yet. '}
-                      </b>
-                      {say(shown.said, unit)}
-                    </p>
-                    <Button look="main" className="mt-2" onClick={next}>
-                      Another one
-                    </Button>
-                  </div>
-                ) : (
-                  <Button look="quiet" className="mt-3 -ml-3.5" onClick={next}>
+              {HAND.includes(exercise.drill) ? (
+                <ByHand
+                  key={`${exercise.drill}.${exercise.seed}`}
+                  exercise={exercise}
+                  judged={shown}
+                  done={(marks) => void answer(marks)}
+                />
+              ) : (
+                <Question
+                  key={`${exercise.drill}.${exercise.seed}`}
+                  exercise={exercise}
+                  answered={shown !== null}
+                  answer={(numbers, choice) => void answer(numbers, choice)}
+                />
+              )}
+              {shown ? (
+                <div
+                  role="status"
+                  data-right={shown.right}
+                  className={`mt-4 border-l-4 px-4 py-3 ${shown.right ? 'border-good bg-good-ground' : 'border-look bg-look-ground'}`}
+                >
+                  <p className="text-[1.1rem]">
+                    <b className={shown.right ? 'text-good' : 'text-look'}>
+                      {shown.right ? '✓ Right. ' : '✗ Not yet. '}
+                    </b>
+                    {say(shown.said, unit)}
+                  </p>
+                  <Button look="main" className="mt-2" onClick={next}>
                     Another one
                   </Button>
-                )}
-              </>
-            )}
-          </section>
-        </div>
-      </main>
-      <Around />
-    </div>
+                </div>
+              ) : (
+                <Button look="quiet" className="mt-3 -ml-3.5" onClick={next}>
+                  Another one
+                </Button>
+              )}
+            </>
+          )}
+        </section>
+      </div>
+    </Page>
   );
 }
 
