@@ -8,6 +8,7 @@ import type {
   DeviceLabel,
   Drill,
   LetteringStyle,
+  Measured,
   Motif,
   Paper,
   Phrase,
@@ -272,6 +273,7 @@ export const api = {
   notebookChoices: () => got(http.GET('/api/notebook/choices')),
   switchOff: (body: string[]) => got(http.PUT('/api/notebook/off', { body })),
   keepRecords: (body: WorkRecord[]) => got(http.POST('/api/notebook/records', { body })),
+  measured: (body: Measured) => got(http.POST('/api/notebook/measured', { body })),
   takeOutRecord: async (id: number): Promise<void> =>
     void (await http.DELETE('/api/notebook/records/{id}', of({ id }))),
   decide: async (body: Schemas['Decision']): Promise<void> =>

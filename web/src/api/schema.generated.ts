@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebook/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebook/decisions": {
         parameters: {
             query?: never;
@@ -3849,6 +3865,47 @@ export interface components {
             aside: components["schemas"]["PutAside"][];
             waiting: ("time" | "breakage" | "density" | "metre" | "drying" | "coverage" | "hand" | "chilling" | "softening")[];
         };
+        DryingWeighed: {
+            /** Format: double */
+            thickness: number;
+            /** @enum {string} */
+            faces: "both" | "turned" | "former";
+            dark: boolean;
+            /** Format: double */
+            humidity: number;
+            weighings: components["schemas"]["Weighing"][];
+        };
+        Measured: {
+            at: string;
+            who: string;
+            /** @enum {string} */
+            paste: "fondant" | "half" | "gum" | "modelling" | "chocolate" | "ganache" | "buttercream" | "royal" | "sugar" | "sugar_sheet" | "lace" | "pearl" | "fruit" | "sweets" | "wafer" | "crumbs" | "flakes" | "sprinkles" | "moss" | "glitter" | "dust" | "leaf" | "spirit" | "oil" | "syrup" | "jam" | "curd" | "cream" | "piping_gel" | "sponge" | "rich_cake" | "fruit_cake" | "airbrush" | "glaze";
+            ten?: components["schemas"]["PiecesWeighed"];
+            patch?: components["schemas"]["PatchLaid"];
+            cooling?: components["schemas"]["CoolingSeen"];
+            drying?: components["schemas"]["DryingWeighed"];
+        };
+        PatchLaid: {
+            /** Format: double */
+            side: number;
+            /** Format: double */
+            across: number;
+            /** Format: int32 */
+            counted: number;
+        };
+        PiecesWeighed: {
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            thickness: number;
+            round: boolean;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            grams: number;
+        };
         Decision: {
             records: number[];
             /** @enum {string} */
@@ -5920,6 +5977,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkRecord"][];
+                };
+            };
+        };
+    };
+    measured: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Measured"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkRecord"];
                 };
             };
         };

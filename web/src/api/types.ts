@@ -66,6 +66,7 @@ export type OwnRates = Schemas['OwnRates'];
 export type RateKind = Schemas['OwnRate']['kind'];
 export type WorkRecord = Schemas['WorkRecord'];
 export type LearnedRate = Schemas['LearnedRate'];
+export type Measured = Schemas['Measured'];
 export type Lesson = Schemas['Lesson'];
 export type JobLine = Schemas['JobLine'];
 export type WholeJob = Schemas['WholeJob'];

@@ -1,6 +1,6 @@
 import { Link, useLocation, useParams } from 'react-router';
 import { problemOf } from '../api/client';
-import { useOpen, usePlan } from '../plan/context';
+import { useOpen, usePlan, useWorkup } from '../plan/context';
 import { mend } from '../plan/edits';
 import { batchLabels, printLabels } from '../plan/labels';
 import { Button } from '../ui/button';
@@ -43,6 +43,7 @@ type Drawer = (typeof DRAWERS)[number]['name'];
 export function Make() {
   const { editor } = useOpen();
   const plan = usePlan();
+  const workup = useWorkup();
   const { words } = useMaterials();
   const { id } = useParams();
   const { search } = useLocation();
@@ -94,6 +95,10 @@ export function Make() {
     </>
   );
 
+  const own = workup.rates.rates.filter(
+    (r) =>
+      (r.kind === 'density' || r.kind === 'metre') && (top?.batches ?? []).some((b) => b.material === r.of),
+  );
   const missing = top?.shopping.filter((b) => b.missing > 0).length ?? 0;
   const ledger = top ? (
     <>
@@ -104,6 +109,11 @@ export function Make() {
         <Lead number={String(top.total.pieces)} unit="" words={`pieces, ${top.total.spares} spare`} />
         <p className="note mt-3">Hands</p>
         <Lead number={hours(top.total.minutes)} unit="" words="" />
+        <p className="note">
+          {own.length === 0
+            ? 'Weights by the plain table, up to 10 % more or less.'
+            : `Weights of ${own.map((r) => words(r.of)).join(', ')} by your own; others by the plain table.`}
+        </p>
       </div>
       <dl>
         <Row label="On the cake">{mass(top.total.net)}</Row>

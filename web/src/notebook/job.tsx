@@ -1,9 +1,11 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { type Asked, api, type JobLine, type WorkRecord } from '../api/client';
+import { type Asked, api, type JobLine, problemOf, type WorkRecord } from '../api/client';
 import { Button } from '../ui/button';
+import { FileButton } from '../ui/file-button';
 import { NumberField } from '../ui/number';
+import { tellBad } from '../ui/toasts';
 import { hours } from '../units/units';
 import { Lessons } from './lessons';
 import { PlannedActual } from './planned-actual';
@@ -45,9 +47,49 @@ export function Job({ job }: { job: JobLine }) {
             <Questions plan={job.plan} asked={data.asked} />
           ) : null}
           <PlannedActual records={data.records} open={setOpen} />
+          {job.plan === undefined ? null : <Photographs plan={job.plan} />}
         </>
       )}
       {open ? <RecordDialog record={open} close={() => setOpen(null)} /> : null}
+    </section>
+  );
+}
+
+/** How it came out: photographs of the order, kept without the place that a camera writes into them. */
+function Photographs({ plan }: { plan: number }) {
+  const client = useQueryClient();
+  const { data } = useQuery({ queryKey: ['pictures', plan], queryFn: () => api.pictures(plan) });
+  const add = async (file: File) => {
+    try {
+      await api.addPicture(plan, file);
+      await client.invalidateQueries({ queryKey: ['pictures', plan] });
+    } catch (thrown) {
+      tellBad(problemOf(thrown).detail);
+    }
+  };
+  return (
+    <section aria-label="Photographs" className="mt-6">
+      <div className="mb-2 flex items-center justify-between gap-3">
+        <h3 className="heading">Photographs</h3>
+        <FileButton label="A photograph of it" accept="image/*" onFile={(file) => void add(file)}>
+          Put one in
+        </FileButton>
+      </div>
+      {data && data.length > 0 ? (
+        <ul className="flex flex-wrap gap-3">
+          {data.map((p) => (
+            <li key={p.id}>
+              <img
+                src={`/api/pictures/${p.id}`}
+                alt={p.caption}
+                className="max-h-40 rounded-sm border border-edge bg-sheet"
+              />
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <p className="note">None yet. Where a photograph was taken is not kept with it.</p>
+      )}
     </section>
   );
 }

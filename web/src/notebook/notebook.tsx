@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { PencilLine } from 'lucide-react';
+import { PencilLine, Ruler } from 'lucide-react';
 import { useState } from 'react';
 import { api, problemOf } from '../api/client';
 import { Tables } from '../make/tables';
@@ -9,6 +9,7 @@ import { Choice } from '../ui/choice';
 import { useKept } from '../ui/kept';
 import { Job } from './job';
 import { JobList } from './job-list';
+import { MeasureDialog } from './measure';
 import { RatesView } from './rates';
 import { TypeIn } from './type-in';
 import { useNotebookChanged } from './use';
@@ -23,6 +24,7 @@ export function Notebook() {
   const [skipped, setSkipped] = useState(0);
   const [chosen, setChosen] = useKept<string | null>('job', null);
   const [typing, setTyping] = useState(false);
+  const [measuring, setMeasuring] = useState(false);
   const { data, error } = useQuery({
     queryKey: ['notebook', sought, skipped],
     queryFn: () => api.notebook(sought, skipped),
@@ -47,6 +49,9 @@ export function Notebook() {
             ]}
             onChoice={setSide}
           />
+          <Button onClick={() => setMeasuring(true)}>
+            <Ruler size={17} aria-hidden /> Measure something
+          </Button>
           <Button onClick={() => setTyping(true)}>
             <PencilLine size={17} aria-hidden /> Type jobs in
           </Button>
@@ -98,6 +103,7 @@ export function Notebook() {
           {job ? <Job key={key(job)} job={job} /> : <p className="note">No job is called “{sought}”.</p>}
         </div>
       )}
+      {measuring ? <MeasureDialog close={() => setMeasuring(false)} /> : null}
       {typing ? <TypeIn close={() => setTyping(false)} /> : null}
     </Page>
   );

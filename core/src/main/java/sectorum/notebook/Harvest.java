@@ -37,6 +37,7 @@ import sectorum.turntable.WorkTime;
  * Nothing is guessed: a task whose time nobody knows has no minutes until somebody says them.
  */
 public final class Harvest {
+    private static final int LONGEST_NOTE = 2000;
     private static final double HOUR_MS = 3_600_000;
     private static final long MINUTE_MS = 60_000;
 
@@ -121,7 +122,7 @@ public final class Harvest {
                 null,
                 plan.made().humidity(),
                 plan.made().celsius(),
-                "",
+                notes(steps),
                 List.of(),
                 null,
                 List.of(),
@@ -195,6 +196,22 @@ public final class Harvest {
             }
         }
         return known && plain > 0 && minutes >= 0.01 ? new WorkRecord.TimeTaken(plain, minutes) : null;
+    }
+
+    /** What was noted at the bench, in the order in which it was. */
+    private String notes(List<BenchStep> steps) {
+        StringBuilder all = new StringBuilder();
+        for (Entry line : state.lines()) {
+            boolean ours = steps.stream().anyMatch(s -> s.key().id().equals(line.step()));
+            if (ours && line.kind() == Entry.Kind.NOTE && !line.about().isBlank()) {
+                all.append(all.isEmpty() ? "" : " · ")
+                        .append(line.about().strip().replaceAll("\\s+", " "));
+            }
+        }
+        int end = Math.min(all.length(), LONGEST_NOTE);
+        // A sign above the basic plane is not cut in two.
+        boolean half = end > 0 && Character.isHighSurrogate(all.charAt(end - 1));
+        return all.substring(0, half ? end - 1 : end);
     }
 
     private double sum(List<BenchStep> steps, Entry.Kind kind) {

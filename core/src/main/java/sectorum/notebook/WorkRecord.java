@@ -289,7 +289,7 @@ public record WorkRecord(
                 patch == null ? before.patch : patch,
                 humidity,
                 celsius,
-                before.note,
+                note,
                 before.pictures,
                 before.markMm,
                 before.aside,

@@ -4,6 +4,11 @@ package sectorum.technique;
 public final class CoverCount {
     private CoverCount() {}
 
+    /** Discs laid lush on an area, k·area/disc, in parts of one; area mm², across mm. */
+    public static double inArea(double area, double across) {
+        return Coverage.LUSH * area / Cover.DISC.area(across);
+    }
+
     /**
      * Discs laid lush: N = ceil(k·area/disc).
      *

@@ -93,6 +93,17 @@ class HarvestTest {
     }
 
     @Test
+    void whatWasNotedAtTheBenchIsTheRecordsNote() {
+        work("dress-tier-1-swag", 1);
+        String step = of("dress-tier-1-swag").get(0).key().id();
+        line(Entry.Kind.NOTE, step, 0, "the icing\n split", null);
+        line(Entry.Kind.NOTE, step, 0, "x".repeat(1985) + "🎂🎂🎂🎂🎂🎂", null);
+        String note = harvest().records().get(0).note();
+        assertThat(note).startsWith("the icing split · xxx").hasSizeLessThanOrEqualTo(2000);
+        assertThat(note.codePoints()).noneMatch(c -> c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE);
+    }
+
+    @Test
     void aTaskHalfDoneIsNone() {
         press(Entry.Kind.BEGIN, "", 0);
         minute = 10;

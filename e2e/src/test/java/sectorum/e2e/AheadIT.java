@@ -154,7 +154,7 @@ class AheadIT extends Bench {
     void weighingsAndBreakageSayWhatIsKnown() {
         newPlan("Weighed");
         addPiece("A piece of your own");
-        browser.read("an estimate");
+        browser.read("up to 30 % more");
         String[][] weighed = {{"0", "92"}, {"4", "87.28"}, {"9", "83.9"}};
         for (String[] w : weighed) {
             browser.type("Hours since made", w[0]);

@@ -69,7 +69,7 @@ class DaysIT extends Bench {
 
         // What is done stays, and the next thing comes up.
         choose("piece-piece-1");
-        browser.read("an estimate");
+        browser.read("up to 30 % more");
         browser.press("It is done");
         browser.until(d -> next().equals("Moon") ? null : Boolean.TRUE);
         browser.press("Not done after all");
@@ -78,7 +78,7 @@ class DaysIT extends Bench {
         // A wait seen here wins over the estimate.
         browser.type("Wait, as seen here", "2");
         browser.until(d -> next().equals("Moon") ? null : Boolean.TRUE);
-        browser.gone("an estimate");
+        browser.gone("up to 30 % more");
 
         // A task by hand, split in parts.
         browser.press("Add a task");

@@ -124,6 +124,26 @@ class NotebookIT extends Bench {
         assertThat(browser.complaints()).isEmpty();
     }
 
+    @Test
+    void tenAreWeighedAndPlansGoByIt() {
+        asked("POST", "/api/devices/scale/put", "{\"value\":60}");
+        browser.open("/notebook");
+        browser.press("Measure something");
+        browser.see(Browser.field("Together they weigh")).click();
+        browser.until(d -> {
+            d.findElements(By.cssSelector("[data-take=scale]")).stream()
+                    .findFirst()
+                    .ifPresent(WebElement::click);
+            return d.getPageSource().contains("from the scale") ? Boolean.TRUE : null;
+        });
+        browser.press("Keep it");
+        browser.read("plans go by it from now on");
+        browser.press("Rates");
+        browser.see(By.cssSelector("[data-rate='density gum']"));
+        asked("POST", "/api/devices/scale/put", "{\"value\":0}");
+        assertThat(browser.complaints()).isEmpty();
+    }
+
     @ParameterizedTest
     @CsvSource({"1280, 800", "1024, 768", "390, 844"})
     void aReadingIsTakenWithOnePressAndWhatIsWrongIsSaid(int width, int height) {

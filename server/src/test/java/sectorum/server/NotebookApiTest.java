@@ -200,6 +200,16 @@ class NotebookApiTest extends OverHttp {
                 .isEqualTo(56);
     }
 
+    @Test
+    void whatIsMeasuredForItsOwnSakeCountsAtOnce() {
+        Http.Answer kept = http.post(
+                "/api/notebook/measured",
+                "{\"at\":\"2026-05-01T10:00\",\"who\":\"\",\"paste\":\"gum\",\"ten\":{\"width\":40,\"height\":40,\"thickness\":3,\"round\":true,\"pieces\":10,\"grams\":55.42}}");
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        assertThat(rates().at("/0/kind").asString()).isEqualTo("density");
+        assertThat(rates().at("/0/value").asDouble()).isCloseTo(1.05, within(1e-3));
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

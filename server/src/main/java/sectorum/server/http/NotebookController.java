@@ -33,6 +33,7 @@ import sectorum.notebook.Harvest;
 import sectorum.notebook.LearnedRate;
 import sectorum.notebook.Lesson;
 import sectorum.notebook.Lessons;
+import sectorum.notebook.Measured;
 import sectorum.notebook.WorkRecord;
 import sectorum.server.documents.CsvRows;
 import sectorum.server.harvest.Harvests;
@@ -155,6 +156,12 @@ class NotebookController {
                             Quantity.count(AT_ONCE)));
         }
         return notebook.keep(records);
+    }
+
+    /** Something measured for its own sake; it counts at once. */
+    @PostMapping("/measured")
+    WorkRecord measured(@RequestBody Measured measured) {
+        return notebook.keep(List.of(measured.record())).get(0);
     }
 
     @DeleteMapping("/records/{id}")
