@@ -126,8 +126,9 @@ class NotebookIT extends Bench {
 
     @Test
     void tenAreWeighedAndPlansGoByIt() {
-        asked("POST", "/api/devices/scale/put", "{\"value\":60}");
         browser.open("/notebook");
+        browser.see(By.tagName("h1"));
+        asked("POST", "/api/devices/scale/put", "{\"value\":60}");
         browser.press("Measure something");
         browser.see(Browser.field("Together they weigh")).click();
         browser.until(d -> {
