@@ -7,8 +7,10 @@ const MOST = 5500;
 
 /** A scale with a bowl of what lies on it. */
 export function Scale({ device }: { device: DeviceView }) {
-  const [on, setOn] = useState(Math.max(0, Math.round(device.reading.value ?? 0)));
+  const [put, setOn] = useState<number | null>(null);
   const grams = device.reading.value ?? 0;
+  // Until somebody moves it the slider stands where the device does.
+  const on = put ?? Math.max(0, Math.round(grams));
   const high = Math.min(34, Math.sqrt(Math.max(0, grams)) * 0.75);
   return (
     <Card

@@ -7,8 +7,10 @@ const SCALE = 0.2;
 
 /** A tape, pulled out to scale. */
 export function Tape({ device }: { device: DeviceView }) {
-  const [out, setOut] = useState(Math.max(0, Math.round(device.reading.value ?? 0)));
+  const [put, setOut] = useState<number | null>(null);
   const mm = Math.max(0, device.reading.value ?? 0);
+  // Until somebody moves it the slider stands where the device does.
+  const out = put ?? Math.max(0, Math.round(mm));
   const end = 54 + mm * SCALE;
   return (
     <Card
