@@ -3,10 +3,12 @@ import { readFileSync, writeFileSync } from 'node:fs';
 
 const [mode, file] = process.argv.slice(2);
 const base = process.env.SECTORUM_BASE;
+// As whoever is at the machine: entered once, the session is kept by the database.
+const cookie = (await fetch(`${base}/api/enter`, { method: 'POST' })).headers.getSetCookie().map((c) => c.split(';')[0]).join('; ');
 const call = async (method, path, body) => {
   const answer = await fetch(base + path, {
     method,
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', Cookie: cookie },
     body: body === undefined ? undefined : JSON.stringify(body),
     signal: AbortSignal.timeout(9000),
   });

@@ -194,6 +194,32 @@ mariadb_up() {
     sleep 0.1
   done
   DB_URL="jdbc:mariadb://127.0.0.1:$DB_PORT"
+  echo "$DB_PORT" >"$home/port"
+}
+
+# A code for whoever forgot a password, made at the machine itself; it holds for an hour.
+reset_owner() { # folder, database, name to sign in with or none
+  local home=$1 sql="mariadb --no-defaults --batch --skip-column-names" ours="" code hash who
+  [ -d "$home/data" ] || fail "There is no workshop on this machine yet. Start Sectorum first."
+  if ! { [ -f "$home/mariadb.pid" ] && kill -0 "$(cat "$home/mariadb.pid")" 2>/dev/null; }; then
+    need_tools
+    mariadb_up "$home" "$(password "$DATA/db-password")" "$2"
+    ours=yes
+  fi
+  sql="$sql --socket=${DB_SOCKET:-$home/s.sock} $2"
+  case $3 in *[!a-z0-9._@+-]*) fail "\"$3\" is no name to sign in with." ;; esac
+  who=$($sql -e "select concat(id, ' ', workshop_id, ' ', name) from person where left_at is null and $([ -n "$3" ] && echo "sign_in = '$3'" || echo "role = 'OWNER' and password is not null") order by id limit 1")
+  if [ -z "$who" ]; then
+    [ -z "$ours" ] || mariadb_down "$home"
+    [ -n "$3" ] && fail "Nobody signs in as \"$3\" here."
+    fail "No owner has a password here: open Sectorum on this machine and go on without one."
+  fi
+  code=$(LC_ALL=C tr -dc '0-9A-HJKMNP-TV-Z' </dev/urandom | head -c 16 || true)
+  hash=$(printf '%s' "$code" | sha256sum | cut -d' ' -f1)
+  $sql -e "insert into access_code (hash, workshop_id, kind, name, person_id, until_at) select '$hash', workshop_id, 'RESET', name, id, utc_timestamp(3) + interval 1 hour from person where id = ${who%% *}"
+  [ -z "$ours" ] || mariadb_down "$home"
+  say "The code for ${who#* * }: ${code:0:4}-${code:4:4}-${code:8:4}-${code:12:4}"
+  say "It holds for an hour. Where you sign in, press \"I have a code for a new password\"."
 }
 
 mariadb_down() { # folder

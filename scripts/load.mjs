@@ -5,10 +5,12 @@ if (!(people >= 1 && people <= 1000 && seconds >= 1 && seconds <= 600) || !base)
   console.error('people 1 to 1000, seconds 1 to 600');
   process.exit(2);
 }
+// As whoever is at the machine: entered once, the session is kept by the database.
+const cookie = (await fetch(`${base}/api/enter`, { method: 'POST' })).headers.getSetCookie().map((c) => c.split(';')[0]).join('; ');
 const call = async (method, path, body) => {
   const answer = await fetch(base + path, {
     method,
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', Cookie: cookie },
     body: body === undefined ? undefined : JSON.stringify(body),
   });
   const text = await answer.text();

@@ -3,6 +3,7 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import { Orders } from './orders/orders';
 import { pages } from './shell/fetch-ahead';
 import { Nowhere } from './shell/nowhere';
+import { Tour } from './shell/tour';
 import { Button } from './ui/button';
 
 const Toasts = lazy(() => import('./ui/toast-list').then((m) => ({ default: m.Toasts })));
@@ -10,6 +11,10 @@ const Cupboard = lazy(() => import('./cupboard/cupboard').then((m) => ({ default
 const Notebook = lazy(() => import('./notebook/notebook').then((m) => ({ default: m.Notebook })));
 const BenchDevices = lazy(() => import('./devices/devices').then((m) => ({ default: m.BenchDevices })));
 const Rehearse = lazy(() => import('./rehearse/rehearse').then((m) => ({ default: m.Rehearse })));
+const Workshop = lazy(() => import('./workshop/workshop').then((m) => ({ default: m.Workshop })));
+const SignIn = lazy(() => import('./workshop/sign-in').then((m) => ({ default: m.SignIn })));
+const Join = lazy(() => import('./workshop/join').then((m) => ({ default: m.Join })));
+const Shared = lazy(() => import('./shared/shared').then((m) => ({ default: m.Shared })));
 const Deleted = lazy(() => import('./orders/deleted').then((m) => ({ default: m.Deleted })));
 
 export function App() {
@@ -26,11 +31,16 @@ export function App() {
               <Route path="/devices" element={<BenchDevices />} />
               <Route path="/rehearse" element={<Rehearse />} />
               <Route path="/deleted" element={<Deleted />} />
+              <Route path="/workshop" element={<Workshop />} />
+              <Route path="/sign-in" element={<SignIn />} />
+              <Route path="/join" element={<Join />} />
+              <Route path="/shared" element={<Shared />} />
               <Route path="/plan/:id" element={<PlanScreen />} />
               <Route path="/plan/:id/:stage" element={<PlanScreen />} />
               <Route path="*" element={<Nowhere />} />
             </Routes>
           </Suspense>
+          <Tour />
         </Whole>
       </BrowserRouter>
       <Suspense>

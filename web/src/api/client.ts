@@ -1,8 +1,5 @@
-import createClient from 'openapi-fetch';
-import { heard, said, saidAside } from '../craft/craft';
-import type { Question, Said } from '../craft/module';
-import { type Problem, Refusal } from './problem';
-import type { paths } from './schema.generated';
+import { asBlob, aside, BLOB, got, http, near, of, type Packing, packed, raw } from './http';
+import { peopleApi } from './people';
 import type {
   Bench,
   DeviceLabel,
@@ -11,7 +8,6 @@ import type {
   Measured,
   Motif,
   Paper,
-  Phrase,
   Plan,
   Press,
   Recipe,
@@ -25,119 +21,9 @@ import type {
   WorkshopSettings,
 } from './types';
 
+export { documentOf, isShownOf, type Packing, sent } from './http';
 export { type Problem, problemOf, Refusal } from './problem';
 export type * from './types';
-
-/** Whoever has not answered by then does not: what waits is kept and asked again. */
-const PATIENCE_MS = 20_000;
-
-/** The request itself: what is no answer, or a refusal, is thrown as a problem. */
-async function asked(request: Request): Promise<Response> {
-  const hangUp = request.signal;
-  let response: Response;
-  try {
-    response = await fetch(request, { signal: AbortSignal.any([hangUp, AbortSignal.timeout(PATIENCE_MS)]) });
-  } catch (thrown) {
-    if (hangUp.aborted) {
-      throw thrown;
-    }
-    throw new Refusal({
-      type: 'unreachable',
-      title: 'No answer',
-      status: 0,
-      detail: 'Sectorum does not answer just now. Nothing was changed there; try again in a moment.',
-    });
-  }
-  heard(response.headers.get('Sectorum-Craft'));
-  if (!response.ok) {
-    throw new Refusal(await problem(response));
-  }
-  return response;
-}
-
-async function problem(response: Response): Promise<Problem> {
-  try {
-    return (await response.json()) as Problem;
-  } catch {
-    return {
-      type: 'unknown',
-      title: 'It went wrong',
-      status: response.status,
-      detail: `Sectorum answered ${response.status}. Try again; nothing typed is lost.`,
-    };
-  }
-}
-
-const documents = new WeakMap<object, Plan>();
-
-/** A plan as it is shown, with what goes over several tiers on each of them, is asked about as the document it is of. */
-export function isShownOf(shown: Plan, document: Plan): void {
-  documents.set(shown, document);
-}
-
-/** The document that is meant where this is shown. */
-export const documentOf = (shown: object): Plan | undefined => documents.get(shown);
-
-/** What is sent: documents in place of what is shown of them. */
-export function sent(body: unknown): string {
-  return JSON.stringify(body, (_, value) =>
-    typeof value === 'object' && value !== null ? (documentOf(value) ?? value) : value,
-  );
-}
-
-/** Paths, what they take and what they give come from the server's description. */
-const http = createClient<paths>({ baseUrl: location.origin, fetch: asked, bodySerializer: sent });
-
-/** What was answered; a refusal has been thrown before. */
-async function got<T>(answer: Promise<{ data?: T }>): Promise<T> {
-  return (await answer).data as T;
-}
-
-/**
- * What core in the page said, else what the server says. A refusal is told by the server, too, so that it has one source;
- * without one, core's own phrase is shown.
- */
-async function orElse<T>(here: Said, server: () => Promise<T>): Promise<T> {
-  if (here !== null && 'answer' in here) {
-    return here.answer as T;
-  }
-  try {
-    return await server();
-  } catch (thrown) {
-    if (here !== null && thrown instanceof Refusal && thrown.unreachable) {
-      const { detail, field, phrase } = here.refused;
-      throw new Refusal({
-        type: 'urn:sectorum:problem:refused',
-        title: 'Not possible',
-        status: 400,
-        detail,
-        field,
-        phrase: phrase as Phrase,
-      });
-    }
-    throw thrown;
-  }
-}
-
-/** Asks core in the page, else the server. */
-const near = async <T>(question: Question, body: object, server: () => Promise<T>): Promise<T> =>
-  orElse(said(question, body), server);
-
-/** The same where an answer takes longer than a frame. */
-const aside = async <T>(question: Question, body: object, server: () => Promise<T>): Promise<T> =>
-  orElse(await saidAside(question, sent(body)), server);
-
-const BLOB = { parseAs: 'blob' } as const;
-const asBlob = (answer: Promise<{ data?: unknown }>): Promise<Blob> =>
-  got(answer as Promise<{ data?: Blob }>);
-
-/** A body that is sent as it is: the text of a file, or its bytes. */
-const raw = (body: string | Blob) => ({
-  body: body as never,
-  bodySerializer: () => body,
-  headers: { 'Content-Type': typeof body === 'string' ? 'application/json' : 'application/octet-stream' },
-});
-const of = <P extends object>(path: P) => ({ params: { path } });
 
 export interface TemplateOrder {
   plan: Plan;
@@ -145,12 +31,6 @@ export interface TemplateOrder {
   tier?: string;
   names: string[];
   paper: Paper;
-}
-
-/** How far a pack is. */
-export interface Packing {
-  done: number;
-  of: number;
 }
 
 export interface BookletOrder {
@@ -176,35 +56,8 @@ async function booklet(
   return packed(await http.POST('/api/booklet', { body: order, parseAs: 'stream', signal: hangUp }), told);
 }
 
-/** A pack a line at a time, told how far it is; hanging up ends it. */
-async function packed({ response }: { response: Response }, told: (far: Packing) => void): Promise<Blob> {
-  const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader();
-  let text = '';
-  for (;;) {
-    const { done, value } = await reader.read();
-    text += value ?? '';
-    const lines = text.split('\n');
-    text = lines.pop() ?? '';
-    for (const line of lines) {
-      const far = JSON.parse(line) as Packing & { pdf?: string };
-      if (far.pdf !== undefined) {
-        const bytes = Uint8Array.from(atob(far.pdf), (c) => c.charCodeAt(0));
-        return new Blob([bytes], { type: 'application/pdf' });
-      }
-      told(far);
-    }
-    if (done) {
-      throw new Refusal({
-        type: 'cut',
-        title: 'Cut off',
-        status: 0,
-        detail: 'The pack broke off. Make it again.',
-      });
-    }
-  }
-}
-
 export const api = {
+  ...peopleApi,
   plans: () => got(http.GET('/api/plans')),
   deleted: () => got(http.GET('/api/plans/deleted')),
   plan: (id: number) => got(http.GET('/api/plans/{id}', of({ id }))),
@@ -213,8 +66,9 @@ export const api = {
   fresh: (name: string) => got(http.POST('/api/plans/fresh', { body: { name } })),
   /** The text of a plan file, as it was read: the server says what is wrong with it. */
   open: (text: string) => got(http.POST('/api/plans', raw(text))),
-  save: (id: number, base: number, document: Plan) =>
-    got(http.PUT('/api/plans/{id}', { ...of({ id }), body: { base, document } })),
+  /** What others saved since the base is put together with it; the answer is what the plan is now. */
+  save: (id: number, base: number, document: Plan, more: Pick<Schemas['Save'], 'from' | 'choices'> = {}) =>
+    got(http.PUT('/api/plans/{id}', { ...of({ id }), body: { base, document, ...more } })),
   copy: (id: number, name: string) =>
     got(http.POST('/api/plans/{id}/copy', { ...of({ id }), body: { name } })),
   remove: async (id: number): Promise<void> => void (await http.DELETE('/api/plans/{id}', of({ id }))),
@@ -331,6 +185,13 @@ export const api = {
   versions: (id: number) => got(http.GET('/api/plans/{id}/versions', of({ id }))),
   version: (id: number, revision: number) =>
     got(http.GET('/api/plans/{id}/versions/{revision}', of({ id, revision }))),
+  callVersion: (id: number, revision: number, name: string) =>
+    got(http.PUT('/api/plans/{id}/versions/{revision}/name', { ...of({ id, revision }), body: { name } })),
+  goBack: (id: number, revision: number) =>
+    got(http.POST('/api/plans/{id}/versions/{revision}/back', of({ id, revision }))),
+  changes: (before: Plan, after: Plan) => got(http.POST('/api/changes', { body: { before, after } })),
+  here: async (id: number, device: string, place: string): Promise<void> =>
+    void (await http.POST('/api/plans/{id}/presence', { ...of({ id }), body: { device, place } })),
   takeOutThing: async (id: number): Promise<void> =>
     void (await http.DELETE('/api/cupboard/{id}', of({ id }))),
   pictures: (id: number) => got(http.GET('/api/plans/{id}/pictures', of({ id }))),

@@ -10,6 +10,8 @@ export interface Problem {
   phrase?: Phrase;
   yours?: Plan;
   theirs?: SavedPlan;
+  /** Parts that both changed, by their paths; none: all of it is asked about. */
+  clashes?: string[];
 }
 
 export class Refusal extends Error {

@@ -68,7 +68,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{id}/archive": {
+    "/api/plans/{id}/versions/{revision}/name": {
         parameters: {
             query?: never;
             header?: never;
@@ -76,7 +76,39 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        put: operations["call"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
         put: operations["archive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["become"];
         post?: never;
         delete?: never;
         options?: never;
@@ -109,6 +141,38 @@ export interface paths {
         };
         get: operations["all_1"];
         put: operations["keep_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["account"];
+        put: operations["rename"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
         post?: never;
         delete?: never;
         options?: never;
@@ -452,6 +516,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rescue": {
         parameters: {
             query?: never;
@@ -580,6 +692,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/versions/{revision}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/shares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shares"];
+        put?: never;
+        post: operations["share"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/restore": {
         parameters: {
             query?: never;
@@ -590,6 +734,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/presence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["present"];
         delete?: never;
         options?: never;
         head?: never;
@@ -724,6 +884,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{id}/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reset_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebook/table": {
         parameters: {
             query?: never;
@@ -836,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invited": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invited"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/handover": {
         parameters: {
             query?: never;
@@ -862,6 +1086,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["pdf_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/enter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/differing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["differing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1108,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/build": {
         parameters: {
             query?: never;
@@ -1134,6 +1406,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["booklet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1230,6 +1518,70 @@ export interface paths {
         get: operations["all_3"];
         put?: never;
         post: operations["keep_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["workshop"];
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/welcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["welcome"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shared"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1407,6 +1759,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["crew"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1668,6 +2036,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/audit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["audit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/art/faces": {
         parameters: {
             query?: never;
@@ -1676,6 +2060,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["faces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/art/drawer/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawer"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1711,6 +2111,54 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeOut_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/shares/{link}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["withdraw"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/invitations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["withdraw_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1764,10 +2212,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/account/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endAll"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        PlanDefaults: {
+            /** @enum {string} */
+            front?: "section" | "mark";
+            /** @enum {string} */
+            liked?: "any" | "odd" | "folds";
+            /** Format: double */
+            humidity?: number;
+            /** Format: double */
+            celsius?: number;
+            /** Format: double */
+            coat?: number;
+            /** Format: double */
+            covering?: number;
+            dressFirst?: boolean;
+        };
         WorkshopSettings: {
             /** Format: double */
             hour?: number;
@@ -1790,6 +2285,7 @@ export interface components {
             sliceWide?: number;
             /** Format: double */
             sliceDeep?: number;
+            plans?: components["schemas"]["PlanDefaults"];
         };
         Ingredient: {
             name: string;
@@ -2167,7 +2663,11 @@ export interface components {
         Save: {
             /** Format: int32 */
             base: number;
+            from?: components["schemas"]["Plan"];
             document: components["schemas"]["Plan"];
+            choices?: {
+                [key: string]: "mine" | "theirs";
+            };
         };
         Seat: {
             tier: string;
@@ -2300,8 +2800,70 @@ export interface components {
             savedAt: string;
             document: components["schemas"]["Plan"];
         };
+        VersionName: {
+            name: string;
+        };
+        Version: {
+            /** Format: int32 */
+            revision: number;
+            /** Format: date-time */
+            savedAt: string;
+            who?: string;
+            name?: string;
+        };
         Away: {
             away: boolean;
+        };
+        RoleWish: {
+            /** @enum {string} */
+            role?: "reader" | "helper" | "decorator" | "owner";
+        };
+        Crew: {
+            people: components["schemas"]["Person"][];
+            invitations: components["schemas"]["Invitation"][];
+        };
+        Invitation: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** @enum {string} */
+            role: "reader" | "helper" | "decorator" | "owner";
+            /** Format: date-time */
+            until: string;
+        };
+        Person: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** @enum {string} */
+            role: "reader" | "helper" | "decorator" | "owner";
+            signIn?: string;
+            /** Format: date-time */
+            joined?: string;
+            me: boolean;
+        };
+        AccountName: {
+            name: string;
+        };
+        AccountView: {
+            name: string;
+            signIn?: string;
+            devices: components["schemas"]["SignedIn"][];
+        };
+        SignedIn: {
+            id: string;
+            device: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            seen: string;
+            here: boolean;
+        };
+        AccountChange: {
+            name: string;
+            signIn: string;
+            password?: string;
+            old?: string;
         };
         Bench: {
             tape: components["schemas"]["Tape"];
@@ -3496,6 +4058,17 @@ export interface components {
             off: number;
             said: string;
         };
+        SignInTyped: {
+            signIn?: string;
+            password?: string;
+            stay: boolean;
+        };
+        Joining: {
+            code?: string;
+            name?: string;
+            signIn?: string;
+            password?: string;
+        };
         RescueRequest: {
             plan: components["schemas"]["Plan"];
             tier: string;
@@ -3609,6 +4182,28 @@ export interface components {
             /** Format: double */
             markMm?: number;
         };
+        ShareWish: {
+            /** @enum {string} */
+            kind: "client" | "handover" | "turntable";
+            name?: string;
+            priced: boolean;
+            /** Format: int32 */
+            days: number;
+        };
+        ShareMade: {
+            path: string;
+            door?: string;
+            code?: components["schemas"]["Squares"];
+        };
+        Squares: {
+            /** Format: int32 */
+            size: number;
+            path: string;
+        };
+        PresenceSaid: {
+            device: string;
+            place: string;
+        };
         Picture: {
             /** Format: int64 */
             id: number;
@@ -3638,11 +4233,6 @@ export interface components {
             minutes?: number;
             authority?: string;
             code?: components["schemas"]["Squares"];
-        };
-        Squares: {
-            /** Format: int32 */
-            size: number;
-            path: string;
         };
         Name: {
             name: string;
@@ -3784,6 +4374,16 @@ export interface components {
             kindName: string;
             piece: components["schemas"]["OwnPiece"];
             worked: components["schemas"]["PieceWorkup"];
+        };
+        Code: {
+            code: string;
+            /** Format: date-time */
+            until: string;
+        };
+        InvitationWish: {
+            name?: string;
+            /** @enum {string} */
+            role?: "reader" | "helper" | "decorator" | "owner";
         };
         KeptRecords: {
             /** Format: int32 */
@@ -3945,6 +4545,12 @@ export interface components {
             have?: number;
             missing: boolean;
         };
+        Invited: {
+            workshop: string;
+            name: string;
+            /** @enum {string} */
+            role: "reader" | "helper" | "decorator" | "owner";
+        };
         Allergen: {
             name: string;
             from: string[];
@@ -3983,6 +4589,9 @@ export interface components {
             rows: number[];
             /** Format: int32 */
             middle: number;
+        };
+        DifferingRequest: {
+            plan: components["schemas"]["Plan"];
         };
         DeviceReading: {
             /** @enum {string} */
@@ -4181,6 +4790,15 @@ export interface components {
             coin: string;
             incomplete: boolean;
         };
+        ChangesRequest: {
+            before: components["schemas"]["Plan"];
+            after: components["schemas"]["Plan"];
+        };
+        PlanChange: {
+            path: string;
+            where: string;
+            what: components["schemas"]["Phrase"];
+        };
         BuildRequest: {
             plan: components["schemas"]["Plan"];
             bench?: components["schemas"]["Bench"];
@@ -4262,6 +4880,12 @@ export interface components {
             /** @enum {string} */
             paper: "a4" | "letter" | "a3";
         };
+        Beginning: {
+            workshop: string;
+            name: string;
+            signIn: string;
+            password?: string;
+        };
         TracingSheet: {
             /** Format: int64 */
             picture: number;
@@ -4334,6 +4958,41 @@ export interface components {
             id: number;
             motif: components["schemas"]["Motif"];
         };
+        ArchiveReport: {
+            /** @enum {string} */
+            scope: "workshop" | "plan" | "drawer";
+            workshop: string;
+            taken: {
+                [key: string]: number;
+            };
+            left: string[];
+        };
+        Welcome: {
+            first: boolean;
+            enter: boolean;
+            demo: boolean;
+            open: boolean;
+        };
+        SharedSheet: {
+            /** @enum {string} */
+            kind: "client" | "handover" | "turntable";
+            workshop: string;
+            /** Format: date-time */
+            until: string;
+            client?: components["schemas"]["ClientSheet"];
+            handover?: components["schemas"]["Handover"];
+            plan: components["schemas"]["Plan"];
+            look: components["schemas"]["StackWorkup"];
+            pieces: components["schemas"]["PieceWorkup"][];
+            preferences: components["schemas"]["Preferences"];
+        };
+        SearchHit: {
+            /** @enum {string} */
+            kind: "plan" | "thing" | "recipe" | "drawing";
+            name: string;
+            under: string;
+            to: string;
+        };
         InBook: {
             recipe: components["schemas"]["Recipe"];
             own: boolean;
@@ -4378,11 +5037,21 @@ export interface components {
             name: string;
             label: string;
         };
-        Version: {
-            /** Format: int32 */
-            revision: number;
+        ShareLink: {
+            /** Format: int64 */
+            id: number;
+            /** @enum {string} */
+            kind: "client" | "handover" | "turntable";
+            name: string;
+            priced: boolean;
             /** Format: date-time */
-            savedAt: string;
+            made: string;
+            /** Format: date-time */
+            until: string;
+            /** Format: int32 */
+            opened: number;
+            /** Format: date-time */
+            last?: string;
         };
         Opened: {
             saved: components["schemas"]["SavedPlan"];
@@ -4491,6 +5160,10 @@ export interface components {
         Names: {
             workshop: string;
             person: string;
+            /** @enum {string} */
+            role: "reader" | "helper" | "decorator" | "owner";
+            demo: boolean;
+            claimed: boolean;
         };
         Understood: {
             /** Format: double */
@@ -4498,7 +5171,7 @@ export interface components {
             shown?: string;
             refused?: components["schemas"]["Phrase"];
         };
-        Here: {
+        ServerTime: {
             /** Format: int64 */
             now: number;
         };
@@ -4588,6 +5261,16 @@ export interface components {
             /** @enum {string} */
             chapter: "brief" | "views" | "cuts" | "batches" | "days" | "steps" | "lay_out" | "templates" | "handover";
             title: string;
+        };
+        AuditLine: {
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            at: string;
+            who: string;
+            /** @enum {string} */
+            kind: "sign_in" | "people" | "plan" | "share" | "settings" | "files";
+            words: string;
         };
         Face: {
             name: string;
@@ -4803,6 +5486,53 @@ export interface operations {
             };
         };
     };
+    call: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Version"][];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     archive: {
         parameters: {
             query?: never;
@@ -4824,6 +5554,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    become: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Crew"];
+                };
             };
         };
     };
@@ -4891,6 +5647,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Thing"];
+                };
+            };
+        };
+    };
+    account: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountView"];
+                };
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AccountName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AccountChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountView"];
                 };
             };
         };
@@ -5419,6 +6243,68 @@ export interface operations {
             };
         };
     };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInTyped"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joining"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     rescue: {
         parameters: {
             query?: never;
@@ -5651,6 +6537,77 @@ export interface operations {
             };
         };
     };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedPlan"];
+                };
+            };
+        };
+    };
+    shares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShareLink"][];
+                };
+            };
+        };
+    };
+    share: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShareWish"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShareMade"];
+                };
+            };
+        };
+    };
     restore: {
         parameters: {
             query?: never;
@@ -5670,6 +6627,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SavedPlan"];
                 };
+            };
+        };
+    };
+    present: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PresenceSaid"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5913,6 +6894,52 @@ export interface operations {
             };
         };
     };
+    reset_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Code"];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationWish"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Code"];
+                };
+            };
+        };
+    };
     table: {
         parameters: {
             query?: never;
@@ -6097,6 +7124,52 @@ export interface operations {
             };
         };
     };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joining"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    invited: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joining"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
     handover: {
         parameters: {
             query?: never;
@@ -6141,6 +7214,48 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    enter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    differing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DifferingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Phrase"][];
                 };
             };
         };
@@ -6535,6 +7650,30 @@ export interface operations {
             };
         };
     };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanChange"][];
+                };
+            };
+        };
+    };
     build: {
         parameters: {
             query?: never;
@@ -6580,6 +7719,28 @@ export interface operations {
                 content: {
                     "application/x-ndjson": components["schemas"]["Packing"];
                 };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Beginning"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6745,6 +7906,106 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Filed"];
+                };
+            };
+        };
+    };
+    workshop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArchiveReport"];
+                };
+            };
+        };
+    };
+    welcome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Welcome"];
+                };
+            };
+        };
+    };
+    shared: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharedSheet"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query?: {
+                words?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchHit"][];
                 };
             };
         };
@@ -7014,6 +8275,26 @@ export interface operations {
             };
         };
     };
+    crew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Crew"];
+                };
+            };
+        };
+    };
     jobs: {
         parameters: {
             query?: {
@@ -7159,7 +8440,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Here"];
+                    "application/json": components["schemas"]["ServerTime"];
                 };
             };
         };
@@ -7350,6 +8631,28 @@ export interface operations {
             };
         };
     };
+    audit: {
+        parameters: {
+            query?: {
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AuditLine"][];
+                };
+            };
+        };
+    };
     faces: {
         parameters: {
             query?: never;
@@ -7367,6 +8670,24 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Face"][];
                 };
+            };
+        };
+    };
+    drawer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -7407,6 +8728,73 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                link: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShareLink"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Crew"];
+                };
+            };
+        };
+    };
+    withdraw_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Crew"];
+                };
             };
         };
     };
@@ -7467,6 +8855,46 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    endAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountView"];
+                };
             };
         };
     };

@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { api, type Plan, problemOf, type StackWorkup, type Worktop } from '../api/client';
-import { usePlan, useWorkup } from '../plan/context';
+import { Changes, useChanges } from '../plan/changes';
+import { useDocument, usePlan, useWorkup } from '../plan/context';
 import { cut } from '../plan/cut';
 import { Pick } from '../ui/select';
 import { Stage } from '../ui/stage';
@@ -10,6 +11,7 @@ import { useBench } from '../units/preferences';
 import { Difference } from './difference';
 import { Side } from './side';
 import { TakeOver } from './take-over';
+import { VersionActions } from './version-actions';
 
 /** More would not be looked through. */
 const VERSIONS = 60;
@@ -26,7 +28,10 @@ export function Compare() {
   const others = (plans.data ?? []).filter((p) => p.id !== id);
   const earlier = (versions.data ?? []).slice(1, VERSIONS);
   const options = [
-    ...earlier.map((v) => ({ name: `version ${v.revision}`, label: `as of ${moment(v.savedAt)}` })),
+    ...earlier.map((v) => ({
+      name: `version ${v.revision}`,
+      label: v.name ? `${v.name}, ${moment(v.savedAt)}` : `as of ${moment(v.savedAt)}`,
+    })),
     ...others.map((p) => ({ name: `plan ${p.id}`, label: p.name })),
   ];
   const chosen = wish ?? options[0]?.name ?? null;
@@ -35,11 +40,15 @@ export function Compare() {
     queryFn: async () => {
       const [kind, number] = chosen!.split(' ');
       const saved = kind === 'plan' ? await api.plan(Number(number)) : await api.version(id, Number(number));
-      return cut(saved.document);
+      return saved.document;
     },
     enabled: chosen !== null,
   });
-  const theirs = useWhole(other.data);
+  const shown = useMemo(() => (other.data ? cut(other.data) : undefined), [other.data]);
+  const theirs = useWhole(shown);
+  const document = useDocument();
+  const changes = useChanges(other.data, document);
+  const version = earlier.find((v) => `version ${v.revision}` === chosen);
   const ours = useTop(plan);
   const name = options.find((o) => o.name === chosen)?.label ?? '';
 
@@ -66,9 +75,17 @@ export function Compare() {
         <>
           <div className="grid grid-cols-2 gap-6 max-md:grid-cols-1">
             <Side title="Now" plan={plan} workup={workup} beside={theirs.workup} />
-            <Side title={name} plan={other.data!} workup={theirs.workup} beside={workup} />
+            <Side title={name} plan={shown!} workup={theirs.workup} beside={workup} />
           </div>
-          <TakeOver other={other.data!} worked={theirs.workup} name={name} />
+          <section aria-label="What changed" className="mt-5 max-w-3xl">
+            <h2 className="heading mb-1">{version ? 'Since then' : 'This one, beside the other'}</h2>
+            {changes ? (
+              <Changes changes={changes} none="Nothing is otherwise." />
+            ) : (
+              <p className="note">Looking</p>
+            )}
+          </section>
+          <TakeOver other={shown!} worked={theirs.workup} name={name} />
         </>
       ) : chosen ? (
         <p className="note">Working it out</p>
@@ -77,7 +94,14 @@ export function Compare() {
   );
   const ledger =
     theirs && ours ? (
-      <Difference now={{ workup, top: ours }} then={{ workup: theirs.workup, top: theirs.top }} name={name} />
+      <>
+        <Difference
+          now={{ workup, top: ours }}
+          then={{ workup: theirs.workup, top: theirs.top }}
+          name={name}
+        />
+        {version ? <VersionActions key={version.revision} id={id} version={version} /> : null}
+      </>
     ) : null;
   return <Stage main={main} ledger={ledger} />;
 }

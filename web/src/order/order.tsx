@@ -10,6 +10,7 @@ import { Stage } from '../ui/stage';
 import { tellBad } from '../ui/toasts';
 import { WordsField } from '../ui/typed';
 import { day } from '../units/days';
+import { Differing } from './differing';
 import { Palette } from './palette';
 import { picturesQuery } from './pictures';
 
@@ -73,6 +74,7 @@ export function Order() {
       <a href={`/api/plans/${id}/file`} className="inline-flex min-h-11 items-center font-semibold text-pin">
         Save the plan as a file
       </a>
+      <Differing />
     </>
   );
   return <Stage main={main} ledger={ledger} />;

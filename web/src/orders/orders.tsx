@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { api, type PlanLine, problemOf } from '../api/client';
 import { Around } from '../shell/around';
 import { Brand } from '../shell/brand';
+import { DemoNote } from '../shell/demo-note';
 import { HelpButton } from '../shell/help';
 import { UnitMenu } from '../shell/unit-menu';
 import { Button } from '../ui/button';
@@ -13,6 +14,7 @@ import { useKept } from '../ui/kept';
 import { Skip, toWork } from '../ui/skip';
 import { useTitle } from '../ui/title';
 import { tell, tellBad } from '../ui/toasts';
+import { may, useMe } from '../units/names';
 import { FILTERS, type Filter, fits } from './filter';
 import { OrderRow } from './row';
 
@@ -26,7 +28,8 @@ export function Orders() {
   const client = useQueryClient();
   const navigate = useNavigate();
   const plans = useQuery({ queryKey: ['plans'], queryFn: api.plans });
-  const names = useQuery({ queryKey: ['names'], queryFn: api.names, staleTime: Number.POSITIVE_INFINITY });
+  const me = useMe();
+  const plansHere = may(me, 'decorator');
   const [naming, setNaming] = useState<PlanLine | 'new' | null>(null);
   const [typed, setTyped] = useKept('typed', '');
   const [filter, setFilter] = useKept<Filter>('filter', 'open');
@@ -45,13 +48,19 @@ export function Orders() {
 
   const open = async (chosen: File) => {
     setBadFile(null);
-    if (chosen.size > MOST_BYTES) {
+    if (chosen.size > MOST_BYTES && !chosen.name.endsWith('.zip')) {
       setBadFile(
         `${chosen.name} has ${Math.round(chosen.size / 1024 / 1024)} MB; a plan file has at most 4. Choose another file.`,
       );
       return;
     }
     try {
+      if (chosen.name.endsWith('.zip')) {
+        const report = await api.takeArchive(chosen);
+        await client.invalidateQueries();
+        tell(`${report.taken.plans ?? 0} plans came in from ${report.workshop}.`);
+        return;
+      }
       const opened = await api.open(await chosen.text());
       await again();
       navigate(`/plan/${opened.id}/measure`);
@@ -85,13 +94,14 @@ export function Orders() {
     <div className="min-h-dvh">
       <Skip />
       <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
-        <Brand under={names.data?.workshop ?? ''} />
+        <Brand under={me?.workshop ?? ''} />
         <div className="flex flex-wrap items-center justify-end">
           {[
             ['/cupboard', 'Cupboard'],
             ['/notebook', 'Notebook'],
             ['/devices', 'Devices'],
             ['/rehearse', 'Rehearse'],
+            ['/workshop', 'Workshop'],
           ].map(([to, words]) => (
             <Link
               key={to}
@@ -105,13 +115,14 @@ export function Orders() {
           <HelpButton />
         </div>
       </header>
+      <DemoNote />
       <main id="work" tabIndex={-1} className="mx-auto max-w-5xl px-6 py-8 outline-none max-[360px]:px-3">
         <div className="mb-5 flex flex-wrap items-end justify-between gap-3">
           <div>
             <h1 className="font-display text-[1.9rem] leading-tight font-bold">Orders</h1>
             <p className="note">by the day they are needed</p>
           </div>
-          <div className="flex flex-wrap gap-2.5">
+          <div className={plansHere ? 'flex flex-wrap gap-2.5' : 'hidden'}>
             <Button onClick={() => file.current?.click()}>
               <FileUp size={18} aria-hidden /> Open a plan file
             </Button>
@@ -119,7 +130,7 @@ export function Orders() {
               ref={file}
               type="file"
               aria-label="Plan file"
-              accept=".json,application/json"
+              accept=".json,.zip,application/json,application/zip"
               className="sr-only"
               tabIndex={-1}
               onChange={(e) => {
@@ -152,11 +163,11 @@ export function Orders() {
           <div className="border border-dashed border-ink/40 px-6 py-10 text-center">
             <p className="heading mb-1">No orders yet</p>
             <p className="note mb-5">Begin with one tier: its size, or the tape around it.</p>
-            <div className="flex flex-wrap justify-center gap-3">
+            <div className={plansHere ? 'flex flex-wrap justify-center gap-3' : 'hidden'}>
               <Button look="main" onClick={() => setNaming('new')}>
                 <Plus size={18} aria-hidden /> New plan
               </Button>
-              <Button onClick={demo}>Look at the demo first</Button>
+              {may(me, 'owner') ? <Button onClick={demo}>Look at the demo first</Button> : null}
             </div>
           </div>
         ) : null}
@@ -195,6 +206,7 @@ export function Orders() {
               key={line.id}
               line={line}
               outlook={outlook.data?.find((o) => o.id === line.id)}
+              fixed={!plansHere}
               onName={() => setNaming(line)}
               onArchive={() =>
                 tried(async () => {

@@ -1,4 +1,4 @@
-import { Archive, ArchiveRestore, Copy, Pencil, Trash2 } from 'lucide-react';
+import { Archive, ArchiveRestore, Copy, Download, Pencil, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Outlook, PlanLine } from '../api/client';
@@ -23,10 +23,12 @@ interface Props {
   onName: () => void;
   onCopy: () => void;
   onDelete: () => void;
+  /** Whether whoever looks may change nothing of it. */
+  fixed: boolean;
 }
 
 /** One order: its day, its stack, whose it is, and what is to be done next. */
-export function OrderRow({ line, outlook, onArchive, onName, onCopy, onDelete }: Props) {
+export function OrderRow({ line, outlook, onArchive, onName, onCopy, onDelete, fixed }: Props) {
   const { unit } = usePreferences();
   const at = line.readyBy ? new Date(line.readyBy) : null;
   const now = new Date();
@@ -84,7 +86,16 @@ export function OrderRow({ line, outlook, onArchive, onName, onCopy, onDelete }:
           <div className="font-display text-[1.05rem] font-semibold">{NEXT[line.stage]}</div>
         </div>
       )}
-      <div className="flex max-md:col-span-2">
+      <div className={fixed ? 'hidden' : 'flex max-md:col-span-2'}>
+        <a
+          href={`/api/plans/${line.id}/archive`}
+          download
+          aria-label={`Save ${line.name} with its pictures`}
+          title="Save with pictures and versions"
+          className="inline-flex min-h-11 items-center rounded-md px-2.5 text-ink hover:bg-ink/8"
+        >
+          <Download size={18} aria-hidden />
+        </a>
         <Press label={`Name and day of ${line.name}`} title="Name and day" run={onName}>
           <Pencil size={18} aria-hidden />
         </Press>

@@ -21,8 +21,10 @@ export interface EditorState {
   savedAt: string;
   /** The document that was last saved or opened: what both sides of a conflict started from. */
   base: Plan;
-  /** Set when the plan was changed elsewhere: both sides, until one is chosen. */
-  conflict: { theirs: SavedPlan } | null;
+  /** What the next save started from, where that was put together with another's and so never stood as it is; else the base. */
+  from: Plan | null;
+  /** Set when both changed the same: both sides and the parts, until it is chosen; without parts it is the whole. */
+  conflict: { theirs: SavedPlan; clashes: readonly string[] } | null;
   /** Set when another window saved this plan, and nothing here stands against it. */
   elsewhere: number | null;
   /** Set when a save was refused for another reason than being stale. */

@@ -128,7 +128,7 @@ describe('the editor', () => {
     expect(first.store.getState().saving).toBe('saved');
   });
 
-  it('a draft made before somebody else saved is a conflict, not an overwrite', async () => {
+  it('a draft made before somebody else saved is put together with theirs, from what it started from', async () => {
     const first = createEditor(saved(3), workup(), () => sampleBench);
     vi.mocked(api.save).mockRejectedValue(refusal(0));
     await first.edit(rename('mine'));
@@ -138,8 +138,15 @@ describe('the editor', () => {
       workup: workup(),
     });
     const again = await openEditor(9, () => sampleBench);
-    expect(again.store.getState().conflict?.theirs.revision).toBe(5);
     expect(again.store.getState().history.present.name).toBe('mine');
+    vi.mocked(api.save).mockClear();
+    await vi.advanceTimersByTimeAsync(400);
+    expect(vi.mocked(api.save).mock.calls).toContainEqual([
+      9,
+      3,
+      expect.objectContaining({ name: 'mine' }),
+      { from: expect.objectContaining({ name: 'Sample' }), choices: {} },
+    ]);
   });
 
   it.each([0, 40, 400, 2000])('at a delay of %i ms every press counts, in order', async (delay) => {
@@ -225,6 +232,75 @@ describe('the editor', () => {
       9,
       7,
       expect.objectContaining({ name: 'mine', readyBy: '2031-01-01T10:00' }),
+      { choices: {} },
     ]);
+  });
+
+  describe('with another in the same plan', () => {
+    const day = '2031-01-01T10:00';
+    const together = (base: number) => async (_: number, __: number, document: Plan) =>
+      saved(base, { ...document, readyBy: day });
+
+    it('shows what both together come to, and undo takes back only what was done here', async () => {
+      vi.mocked(api.save).mockImplementationOnce(together(5));
+      const { store, edit, undo } = createEditor(saved(3), workup(), () => sampleBench);
+      await edit(rename('mine'));
+      await vi.advanceTimersByTimeAsync(400);
+      expect(store.getState().history.present).toMatchObject({ name: 'mine', readyBy: day });
+      expect(store.getState()).toMatchObject({ revision: 5, saving: 'saved', from: null });
+      expect(api.save).toHaveBeenCalledOnce();
+      await undo();
+      expect(store.getState().history.present).toMatchObject({ name: 'Sample', readyBy: day });
+    });
+
+    it('edits made while the save is on its way are put together from what was sent', async () => {
+      let answer: (() => void) | undefined;
+      vi.mocked(api.save).mockImplementationOnce(
+        (_, __, document) =>
+          new Promise((done) => {
+            answer = () => done(saved(5, { ...document, readyBy: day }));
+          }),
+      );
+      const { store, edit } = createEditor(saved(3), workup(), () => sampleBench);
+      await edit(rename('first'));
+      await vi.advanceTimersByTimeAsync(300);
+      await edit(rename('second'));
+      vi.mocked(api.save).mockImplementationOnce(together(6));
+      answer!();
+      await vi.advanceTimersByTimeAsync(1000);
+      expect(vi.mocked(api.save).mock.calls[1]).toEqual([
+        9,
+        3,
+        expect.objectContaining({ name: 'second' }),
+        { from: expect.objectContaining({ name: 'first' }), choices: {} },
+      ]);
+      expect(store.getState().history.present).toMatchObject({ name: 'second', readyBy: day });
+    });
+
+    it('each part that both changed is answered for itself', async () => {
+      const theirs = saved(7, { ...samplePlan(), name: 'theirs' });
+      vi.mocked(api.save).mockRejectedValueOnce(refusal(409, { theirs, clashes: ['/name'] }));
+      const { store, edit, settle } = createEditor(saved(3), workup(), () => sampleBench);
+      await edit(rename('mine'));
+      await vi.advanceTimersByTimeAsync(400);
+      expect(store.getState().conflict?.clashes).toEqual(['/name']);
+      vi.mocked(api.save).mockImplementationOnce(async () => saved(8, theirs.document));
+      await settle({ '/name': 'theirs' });
+      expect(vi.mocked(api.save).mock.lastCall?.[3]).toEqual({ choices: { '/name': 'theirs' } });
+      expect(store.getState().history.present.name).toBe('theirs');
+      expect(store.getState()).toMatchObject({ revision: 8, conflict: null, saving: 'saved' });
+    });
+
+    it('follows what another saved while nothing is on its way here, and undo keeps theirs', async () => {
+      const { store, edit, keepUp, undo } = createEditor(saved(3), workup(), () => sampleBench);
+      await edit(rename('mine'));
+      await vi.advanceTimersByTimeAsync(400);
+      vi.spyOn(api, 'plan').mockResolvedValue(saved(6, { ...samplePlan(), name: 'mine', readyBy: day }));
+      await keepUp(6);
+      expect(store.getState()).toMatchObject({ revision: 6, saving: 'saved' });
+      expect(store.getState().history.present.readyBy).toBe(day);
+      await undo();
+      expect(store.getState().history.present).toMatchObject({ name: 'Sample', readyBy: day });
+    });
   });
 });

@@ -14,14 +14,16 @@ import { cut } from './cut';
 import { dropDraft, keepDraft } from './draft';
 import type { Edit } from './edit';
 import type { EditorState } from './editor-state';
-import { begin, commit, type History, redo, undo } from './history';
-import { isOnlyDone, merged, same } from './merge';
+import { begin, commit, type History, redo, rewritten, undo } from './history';
+import { merged, same } from './merge';
 import { shared, sharedTier } from './shared';
 import { told, whenToldElsewhere } from './windows';
 
 /** Long enough to gather a row of presses, short enough to be saved before a page is closed. */
 const SAVE_AFTER_MS = 250;
 const RETRY_AFTER_MS = 2000;
+
+type Choices = Record<string, 'mine' | 'theirs'>;
 
 /** A step of what is meant: an edit, or one back or forth. */
 type Step = (history: History) => History;
@@ -33,7 +35,15 @@ interface Meant {
 
 export type Editor = ReturnType<typeof createEditor>;
 
-export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () => Bench) {
+/** Why somebody may not make this edit; none: they may. */
+export type Allowed = (before: Plan, after: Plan) => Problem | null;
+
+export function createEditor(
+  saved: SavedPlan,
+  workup: StackWorkup,
+  bench: () => Bench,
+  allowed: Allowed = () => null,
+) {
   const store = createStore<EditorState>(() => ({
     id: saved.id,
     revision: saved.revision,
@@ -44,6 +54,7 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
     saving: 'saved',
     savedAt: saved.savedAt,
     base: saved.document,
+    from: null,
     conflict: null,
     elsewhere: null,
     trouble: null,
@@ -55,6 +66,8 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
   let inFlight = false;
   let dragged: Edit | null = null;
   let closed = false;
+  /** The newest document that came from elsewhere: shown, it is saved already. */
+  let taken: Plan | null = null;
 
   const after = (steps: readonly Meant[]): History =>
     steps.reduce((history, { step }) => step(history), store.getState().history);
@@ -102,7 +115,7 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
         meant = meant.slice(steps.length);
         const moved = history !== store.getState().history;
         store.setState({ history, workup: now, live: null, kept: meant.length });
-        if (moved && !same) {
+        if (moved && !same && history.present !== taken) {
           saveSoon();
         }
         for (const { settle } of steps) {
@@ -171,41 +184,31 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
     keep();
     store.setState({ saving: 'waiting' });
     clearTimeout(timer);
-    timer = setTimeout(save, SAVE_AFTER_MS);
+    timer = setTimeout(() => void save(), SAVE_AFTER_MS);
   }
 
-  async function save(): Promise<void> {
-    const { id, revision, history, conflict } = store.getState();
+  /** @param choices which side holds of what both changed, where that was asked */
+  async function save(choices: Choices = {}): Promise<void> {
+    const { id, revision, history, from, conflict } = store.getState();
     if (inFlight || conflict !== null) {
       return;
     }
     inFlight = true;
+    const sent = history.present;
     try {
-      const kept = await api.save(id, revision, history.present);
-      const stillSame = store.getState().history.present === history.present;
-      store.setState({
-        revision: kept.revision,
-        savedAt: kept.savedAt,
-        base: history.present,
-        saving: stillSame ? 'saved' : 'waiting',
-        elsewhere: null,
-        trouble: null,
-      });
-      told({ id, revision: kept.revision });
-      if (!stillSame) {
-        timer = setTimeout(save, SAVE_AFTER_MS);
-      } else if (meant.length === 0) {
-        dropDraft(id);
-      }
+      const kept = await api.save(id, revision, sent, { ...(from ? { from } : {}), choices });
+      await answered(sent, kept);
     } catch (thrown) {
       const problem = problemOf(thrown);
       if (problem.status === 409 && problem.theirs) {
-        inFlight = false;
-        await meet(problem.theirs, store.getState().base);
+        store.setState({ conflict: { theirs: problem.theirs, clashes: problem.clashes ?? [] } });
+        if (same(history.present, problem.theirs.document)) {
+          await settle('theirs');
+        }
       } else if (thrown instanceof Refusal && thrown.unreachable) {
         store.setState({ saving: 'unreachable' });
         if (!closed) {
-          timer = setTimeout(save, RETRY_AFTER_MS);
+          timer = setTimeout(() => void save(), RETRY_AFTER_MS);
         }
       } else {
         store.setState({ trouble: problem });
@@ -215,34 +218,69 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
     }
   }
 
-  /** Another saved first: a conflict, but where both say the same, or where here only something was done. */
-  async function meet(theirs: SavedPlan, base: Plan): Promise<void> {
-    const { history } = store.getState();
-    store.setState({ conflict: { theirs }, base });
-    if (same(history.present, theirs.document)) {
-      await settle('theirs');
-    } else if (isOnlyDone(base, history.present)) {
-      await settle('mine');
+  /** What was sent is kept; where another saved meanwhile, put together with theirs. */
+  async function answered(sent: Plan, kept: SavedPlan): Promise<void> {
+    const { id, history } = store.getState();
+    const still = history.present === sent && meant.length === 0;
+    const together = !same(kept.document, sent);
+    if (together && !still) {
+      // Edited again meanwhile: put together once more, from what was sent, so that nothing of either is written over unseen.
+      store.setState({ from: sent, saving: 'waiting', trouble: null });
+      timer = setTimeout(() => void save(), SAVE_AFTER_MS);
+      return;
+    }
+    store.setState({
+      revision: kept.revision,
+      savedAt: kept.savedAt,
+      base: kept.document,
+      from: null,
+      saving: still ? 'saved' : 'waiting',
+      elsewhere: null,
+      trouble: null,
+    });
+    told({ id, revision: kept.revision });
+    if (together) {
+      await take(sent, kept.document);
+    } else if (!still) {
+      store.setState({ base: sent });
+      timer = setTimeout(() => void save(), SAVE_AFTER_MS);
+      return;
+    } else {
+      store.setState({ base: sent });
+    }
+    if (meant.length === 0 && store.getState().saving === 'saved') {
+      dropDraft(id);
     }
   }
 
-  /**
-   * Settles a conflict: one's own changes are made on what the other has, so that what one left alone is the other's; or
-   * theirs is taken, and undo still leads back.
-   */
-  async function settle(choice: 'mine' | 'theirs'): Promise<void> {
-    const { conflict, history, base, id } = store.getState();
+  /** Takes over what another's part of a document is; undo still leads back through one's own alone. */
+  async function take(before: Plan, now: Plan): Promise<void> {
+    taken = now;
+    await mean((h) => rewritten(h, (plan) => merged(before, plan, now)));
+  }
+
+  /** A whole conflict, or each part of it: one's own changes are made on what the other has, or theirs is taken. */
+  async function settle(choice: 'mine' | 'theirs' | Choices): Promise<void> {
+    const { conflict, history, base, from, id } = store.getState();
     if (conflict === null) {
       return;
     }
-    const { theirs } = conflict;
-    const wanted = choice === 'mine' ? merged(base, history.present, theirs.document) : theirs.document;
+    const { theirs, clashes } = conflict;
+    store.setState({ conflict: null, elsewhere: null });
+    if (typeof choice === 'object' || (choice === 'mine' && clashes.length > 0)) {
+      inFlight = false;
+      await save(
+        typeof choice === 'object' ? choice : Object.fromEntries(clashes.map((c) => [c, 'mine' as const])),
+      );
+      return;
+    }
+    const wanted =
+      choice === 'mine' ? merged(from ?? base, history.present, theirs.document) : theirs.document;
     store.setState({
-      conflict: null,
-      elsewhere: null,
       revision: theirs.revision,
       savedAt: theirs.savedAt,
       base: theirs.document,
+      from: null,
     });
     const refused = await mean((h) => commit(h, wanted));
     if (refused !== null && choice === 'mine') {
@@ -254,6 +292,7 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
       store.setState({ saving: 'saved' });
       dropDraft(id);
     } else {
+      inFlight = false;
       await save();
     }
   }
@@ -261,18 +300,19 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
   const isSettled = () =>
     store.getState().saving === 'saved' && meant.length === 0 && store.getState().conflict === null;
 
-  /** @param against what is done where something here stands against it */
-  async function takeOver(against: (theirs: SavedPlan) => Promise<void>): Promise<void> {
+  /** What another saved, where nothing here is on its way; else both are put together with the next save. */
+  async function takeOver(): Promise<void> {
     try {
       const theirs = await api.plan(store.getState().id);
-      if (theirs.revision <= store.getState().revision) {
-        store.setState({ elsewhere: null });
-      } else if (isSettled()) {
-        store.setState({ conflict: { theirs } });
-        await settle('theirs');
-      } else {
-        await against(theirs);
+      const { revision, history } = store.getState();
+      if (theirs.revision > revision && isSettled()) {
+        store.setState({ revision: theirs.revision, savedAt: theirs.savedAt, base: theirs.document });
+        await take(history.present, theirs.document);
+        if (isSettled()) {
+          dropDraft(theirs.id);
+        }
       }
+      store.setState({ elsewhere: null });
     } catch {
       // Told again at the next save of either side.
     }
@@ -285,12 +325,24 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
     }
   });
 
+  function refusedFor(change: Edit): Problem | null {
+    try {
+      return allowed(newest(), change(newest()));
+    } catch (thrown) {
+      return problemOf(thrown);
+    }
+  }
+
   return {
     store,
     newest,
 
     /** Makes an edit of the newest document if it can be worked up; otherwise nothing changes and the problem comes back. */
     async edit(change: Edit): Promise<Problem | null> {
+      const shut = refusedFor(change);
+      if (shut !== null) {
+        return shut;
+      }
       const refused = await mean((history) => commit(history, change(history.present)));
       dragged = null;
       store.setState({ live: null });
@@ -342,21 +394,21 @@ export function createEditor(saved: SavedPlan, workup: StackWorkup, bench: () =>
     },
 
     settle,
-    meet,
 
-    /** Takes over what another saved, where nothing here stands against it; else both meet. */
-    async follow(): Promise<void> {
-      await takeOver((theirs) => meet(theirs, store.getState().base));
+    /** A draft that was made from an older save: what it started from is told, and both are put together by its save. */
+    resume(revision: number, from: Plan): void {
+      store.setState({ revision, base: from, from });
     },
 
-    /** The same while hands work: what stands here is saved as always, and meets the other then. */
+    /** Takes over what another saved, while nothing here is on its way. */
     async keepUp(newest: number): Promise<void> {
-      if (newest > store.getState().revision && isSettled()) {
-        await takeOver(async () => undefined);
+      if (newest > store.getState().revision && isSettled() && dragged === null && !inFlight) {
+        await takeOver();
       }
     },
 
-    saveNow: save,
+    follow: takeOver,
+    saveNow: () => save(),
     close(): void {
       closed = true;
       silent();

@@ -7,6 +7,13 @@ export interface History {
   future: readonly Plan[];
 }
 
+/** The same with each document as another makes it. */
+export const rewritten = (history: History, anew: (plan: Plan) => Plan): History => ({
+  past: history.past.map(anew),
+  present: anew(history.present),
+  future: history.future.map(anew),
+});
+
 export const begin = (plan: Plan): History => ({ past: [], present: plan, future: [] });
 
 export function commit(history: History, plan: Plan): History {

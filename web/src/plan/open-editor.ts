@@ -1,14 +1,14 @@
 import type { Bench } from '../api/client';
 import { opening } from './ahead';
 import { findDraft, keepDraft } from './draft';
-import { createEditor, type Editor } from './editor';
+import { type Allowed, createEditor, type Editor } from './editor';
 import { same } from './merge';
 
 /** Opens a plan for editing. The workup of a document is fetched before the document is shown, so both always agree. */
-export async function openEditor(id: number, bench: () => Bench): Promise<Editor> {
+export async function openEditor(id: number, bench: () => Bench, allowed?: Allowed): Promise<Editor> {
   const { saved, workup } = await opening(id);
   const draft = findDraft(id);
-  const editor = createEditor(saved, workup, bench);
+  const editor = createEditor(saved, workup, bench, allowed);
   if (draft !== null && !same(draft.plan, saved.document)) {
     const refused = await editor.edit(() => draft.plan);
     if (refused !== null) {
@@ -16,7 +16,7 @@ export async function openEditor(id: number, bench: () => Bench): Promise<Editor
       keepDraft(id, draft);
       editor.store.setState({ trouble: refused });
     } else if (draft.base !== saved.revision) {
-      await editor.meet(saved, draft.from ?? saved.document);
+      editor.resume(draft.base, draft.from ?? saved.document);
     }
   }
   return editor;

@@ -1,22 +1,41 @@
-import { api, problemOf } from '../api/client';
+import { useState } from 'react';
+import { api, type PlanChange, problemOf } from '../api/client';
+import { useChanges } from '../plan/changes';
 import { useEditorState, useOpen, usePlan } from '../plan/context';
 import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
 import { Dialog } from '../ui/dialog';
 import { tellBad } from '../ui/toasts';
 import { usePreferences } from '../units/preferences';
-import { length } from '../units/units';
-import { differences } from './differences';
+import { say } from '../units/units';
 
-/** Shown when the plan was changed elsewhere meanwhile: both sides, and nothing goes until one is chosen. */
+type Side = 'mine' | 'theirs';
+const SIDES = [
+  { name: 'mine', label: 'Mine' },
+  { name: 'theirs', label: 'Theirs' },
+] as const;
+
+/** Shown when two changed the same meanwhile: both sides of each part, and nothing goes until it is chosen. */
 export function Conflict() {
-  const { editor } = useOpen();
   const conflict = useEditorState((s) => s.conflict);
+  return conflict === null ? null : <Asked key={conflict.theirs.revision} conflict={conflict} />;
+}
+
+function Asked({ conflict }: { conflict: NonNullable<ReturnType<typeof useConflict>> }) {
+  const { editor } = useOpen();
   const mine = usePlan();
+  const started = useEditorState((s) => s.from ?? s.base);
+  const document = useEditorState((s) => s.history.present);
   const { unit } = usePreferences();
-  if (conflict === null) {
-    return null;
-  }
-  const rows = differences(mine, conflict.theirs.document, (mm) => length(mm, unit));
+  const here = useChanges(started, document);
+  const there = useChanges(started, conflict.theirs.document);
+  const [chosen, setChosen] = useState<Record<string, Side>>({});
+  const words = (changes: readonly PlanChange[] | undefined, path: string) => {
+    const found = (changes ?? []).filter((c) => c.path !== '' && c.path.startsWith(path));
+    return found.length === 0 ? 'as it is there' : found.map((c) => say(c.what, unit)).join('; ');
+  };
+  const where = (path: string) =>
+    [...(here ?? []), ...(there ?? [])].find((c) => c.path.startsWith(path))?.where || mine.name;
   const keepBoth = async () => {
     try {
       await api.open(JSON.stringify({ ...mine, name: `${mine.name.slice(0, 110)}, mine` }));
@@ -25,37 +44,51 @@ export function Conflict() {
       tellBad(problemOf(thrown).detail);
     }
   };
+  const parts = conflict.clashes;
   return (
-    <Dialog title="This plan was changed elsewhere" open wide>
+    <Dialog title="You both changed the same" open wide>
       <p className="mb-3">
-        Your change and the other one started from the same plan. Keep mine makes your changes on what the
-        other has: what you left alone stays theirs. Nothing is lost until you choose.
+        {parts.length > 0
+          ? 'All else is put together already. Choose for each of these; nothing is lost until you do.'
+          : 'Your change and the other one cannot be put together part by part. Keep mine makes your changes on what the other has; nothing is lost until you choose.'}
       </p>
-      <table className="mb-5 w-full text-left">
-        <thead>
-          <tr className="text-soft">
-            <th className="py-1 font-normal">What</th>
-            <th className="font-normal">Yours</th>
-            <th className="font-normal">The other</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((r) => (
-            <tr key={`${r.what} ${r.mine} ${r.theirs}`} className="border-t border-dotted border-ink/30">
-              <th className="py-1.5 pr-4 font-semibold">{r.what}</th>
-              <td className="pr-4">{r.mine}</td>
-              <td>{r.theirs}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <ul className="mb-5 grid gap-3">
+        {parts.map((path) => (
+          <li
+            key={path}
+            className="flex flex-wrap items-center justify-between gap-3 border-t border-dotted border-ink/30 pt-2"
+          >
+            <div className="min-w-0">
+              <p className="font-semibold">{where(path)}</p>
+              <p>Mine: {words(here, path)}</p>
+              <p>Theirs: {words(there, path)}</p>
+            </div>
+            <Choice
+              label={`${where(path)}: which holds`}
+              hideLabel
+              value={chosen[path] ?? 'mine'}
+              options={SIDES}
+              onChoice={(side) => setChosen((all) => ({ ...all, [path]: side }))}
+            />
+          </li>
+        ))}
+      </ul>
       <div className="flex flex-wrap gap-3">
-        <Button look="main" onClick={() => editor.settle('mine')}>
-          Keep mine
+        <Button
+          look="main"
+          onClick={() =>
+            void editor.settle(
+              parts.length === 0 ? 'mine' : Object.fromEntries(parts.map((p) => [p, chosen[p] ?? 'mine'])),
+            )
+          }
+        >
+          {parts.length > 0 ? 'Keep it so' : 'Keep mine'}
         </Button>
-        <Button onClick={() => editor.settle('theirs')}>Take the other</Button>
+        <Button onClick={() => void editor.settle('theirs')}>Take the other</Button>
         <Button onClick={keepBoth}>Keep both: mine as a new order</Button>
       </div>
     </Dialog>
   );
 }
+
+const useConflict = () => useEditorState((s) => s.conflict);

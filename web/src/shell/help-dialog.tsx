@@ -3,6 +3,7 @@ import { Choice } from '../ui/choice';
 import { Dialog } from '../ui/dialog';
 import { setSingleKeys, singleKeysOn } from '../ui/keys';
 import { useHelp } from './help-open';
+import { HELP } from './help-texts';
 
 const KEYS: [string, string][] = [
   ['[   ]', 'one section fewer, one more'],
@@ -20,10 +21,21 @@ const KEYS: [string, string][] = [
 
 /** All keys, and whether those without Ctrl are on. */
 export function HelpDialog() {
-  const { open, setOpen } = useHelp();
+  const { open, about, setOpen } = useHelp();
+  const text = HELP.find((h) => h.key === about);
   const [single, setSingle] = useState(singleKeysOn);
   return (
-    <Dialog title="Keys" open={open} onOpenChange={setOpen}>
+    <Dialog title={text?.title ?? 'Keys'} open={open} onOpenChange={setOpen}>
+      {text ? (
+        <>
+          {text.sentences.map((s) => (
+            <p key={s} className="mb-2">
+              {s}
+            </p>
+          ))}
+          <h3 className="heading mt-4 mb-2">Keys</h3>
+        </>
+      ) : null}
       <dl className="mb-4 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
         {KEYS.map(([keys, words]) => (
           <div key={keys} className="contents">

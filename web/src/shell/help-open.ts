@@ -1,6 +1,17 @@
 import { create } from 'zustand';
+import type { HelpKey } from './help-texts';
 
-export const useHelp = create<{ open: boolean; setOpen: (open: boolean) => void }>((set) => ({
+interface Help {
+  open: boolean;
+  /** The view that is explained; none: the keys alone. */
+  about: HelpKey | null;
+  setOpen: (open: boolean) => void;
+  show: (about: HelpKey) => void;
+}
+
+export const useHelp = create<Help>((set) => ({
   open: false,
-  setOpen: (open) => set({ open }),
+  about: null,
+  setOpen: (open) => set({ open, about: null }),
+  show: (about) => set({ open: true, about }),
 }));

@@ -3,6 +3,7 @@ import { Skip } from '../ui/skip';
 import { useTitle } from '../ui/title';
 import { Around } from './around';
 import { Brand } from './brand';
+import { DemoNote } from './demo-note';
 import { UnitMenu } from './unit-menu';
 
 interface Props {
@@ -24,6 +25,7 @@ export function Page({ title, note, actions, children }: Props) {
         <Brand under="All orders" />
         <UnitMenu />
       </header>
+      <DemoNote />
       <main id="work" tabIndex={-1} className="mx-auto max-w-6xl px-6 py-6 outline-none max-[360px]:px-3">
         <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
           <div>

@@ -4,6 +4,7 @@ import { useStore } from 'zustand';
 import { documentOf, type Problem, problemOf, Refusal } from '../api/client';
 import { begin } from '../craft/craft';
 import { PinnedPicture } from '../order/pictures';
+import { allowedFor } from '../plan/allowed';
 import { Beside, OpenPlan, useEditorState, useOpen, usePlan, useTier } from '../plan/context';
 import type { Editor } from '../plan/editor';
 import { count } from '../plan/edits';
@@ -11,11 +12,14 @@ import { openEditor } from '../plan/open-editor';
 import { type Shortcut, useShortcuts } from '../ui/keys';
 import { Skip, toWork } from '../ui/skip';
 import { useTitle } from '../ui/title';
+import { useMe } from '../units/names';
 import { useBench } from '../units/preferences';
 import { EVERYWHERE } from './around';
 import { Conflict } from './conflict';
 import { GoTo } from './goto';
+import { Intro } from './intro';
 import { Nowhere } from './nowhere';
+import { AlsoHere } from './present';
 import { stages } from './screens';
 import { StackRail } from './stack-rail';
 import { StageLine } from './stage-line';
@@ -74,6 +78,9 @@ export function PlanScreen() {
   const [editor, setEditor] = useState<Editor | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
   const held = useRef(bench);
+  const me = useMe();
+  const role = useRef(me?.role);
+  role.current = me?.role;
 
   const [again, setAgain] = useState(0);
   // biome-ignore lint/correctness/useExhaustiveDependencies: opened again when it is tried again
@@ -86,7 +93,11 @@ export function PlanScreen() {
     if (!ready) {
       return;
     }
-    openEditor(id, () => held.current!).then(
+    openEditor(
+      id,
+      () => held.current!,
+      (before, after) => allowedFor(role.current, before, after),
+    ).then(
       (made) => {
         opened = made;
         if (gone) {
@@ -222,6 +233,7 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
           <Screen />
         </Suspense>
         <LaterTimers atBench />
+        <AlsoHere id={id} stage={stage} />
         <Conflict />
       </>
     );
@@ -231,6 +243,10 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
       <Skip />
       <Beside>
         <StageLine id={id} stage={stage} />
+      </Beside>
+      <AlsoHere id={id} stage={stage} />
+      <Beside>
+        <Intro stage={stage} />
       </Beside>
       {trouble ? (
         <p role="alert" className="bg-stop px-5 py-2 text-sheet">

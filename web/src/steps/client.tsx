@@ -6,6 +6,7 @@ import { useWidth } from '../band/size';
 import { TurningView } from '../band/turning-view';
 import { save } from '../make/use';
 import { useOpen, usePlan, useWorkup } from '../plan/context';
+import { ShareButton } from '../plan/share';
 import { usePieces, usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -103,6 +104,7 @@ export function ClientPage() {
       <Button look="main" onClick={() => void print()}>
         Save as PDF
       </Button>
+      <ShareButton id={id} kind="client" />
       <p className="note">
         Nothing of how it is made stands on it. Allergens are those the materials usually bring; your recipes
         and packets rule.

@@ -7,6 +7,7 @@ import { TurningView } from '../band/turning-view';
 import { Elevation } from '../build/elevation';
 import { save } from '../make/use';
 import { useOpen, usePlan, useWorkup } from '../plan/context';
+import { ShareButton } from '../plan/share';
 import { useBuild, usePieces, usePlanId } from '../plan/use';
 import { Button } from '../ui/button';
 import { Row } from '../ui/ledger';
@@ -16,7 +17,7 @@ import { day } from '../units/days';
 import { usePreferences } from '../units/preferences';
 import { span } from '../units/time';
 import { say } from '../units/units';
-import { Allergens, Part } from './part';
+import { HandoverParts } from './handover-parts';
 
 /** What goes with the cake to whoever serves it. */
 export function HandoverSheet() {
@@ -62,6 +63,7 @@ export function HandoverSheet() {
       <Button look="main" onClick={() => void print()}>
         Save as PDF
       </Button>
+      <ShareButton id={id} kind="handover" />
       <p className="note">
         One sheet to go with the cake. We advise; the packets, your local food rules and a qualified adviser
         rule.
@@ -80,21 +82,6 @@ function Sheet({ sheet }: { sheet: Handover }) {
   const [frame, wide] = useWidth<HTMLDivElement>(360);
   const colours = useCallback((t: TierWorkup, w: Worn) => shadesOf(plan, t, w), [plan]);
   const { data: built } = useBuild(plan);
-  const list = (items: Handover['out']) => (
-    <ul>
-      {items.map((p, i) => (
-        <li key={i} className="flex justify-between gap-4 border-b border-dotted border-ink/25 py-1">
-          <span>
-            {p.count > 1 ? <b>{p.count} × </b> : null}
-            {p.what} <span className="text-soft">{say(p.where, unit)}</span>
-          </span>
-          <b className={p.eaten === 'take out' ? 'text-stop' : p.eaten === 'eat' ? 'text-good' : 'text-look'}>
-            {p.eaten}
-          </b>
-        </li>
-      ))}
-    </ul>
-  );
   return (
     <>
       <h1 className="heading">Handover: {sheet.name}</h1>
@@ -119,28 +106,7 @@ function Sheet({ sheet }: { sheet: Handover }) {
           <Elevation tiers={workup.tiers} built={built} plan={plan} chosen={tierId} choose={chooseTier} />
         ) : null}
       </div>
-      <Part title="Take out before it is cut">{list(sheet.out)}</Part>
-      <Allergens sheet={sheet} />
-      <Part title="Cutting order">
-        <ol className="list-decimal pl-6">
-          {sheet.cutting.map((c, i) => (
-            <li key={i}>{say(c, unit)}</li>
-          ))}
-        </ol>
-      </Part>
-      <Part title="Lifting">
-        {sheet.lifting.map((c, i) => (
-          <p key={i}>{say(c, unit)}</p>
-        ))}
-      </Part>
-      <Part title="What is where">{list(sheet.parts)}</Part>
-      <Part title="Cautions">
-        {sheet.cautions.map((c) => (
-          <p key={c} className="mb-1">
-            {c}
-          </p>
-        ))}
-      </Part>
+      <HandoverParts sheet={sheet} unit={unit} />
     </>
   );
 }

@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import { api, type BenchState, type BenchStep, type Plan, problemOf, Refusal } from '../api/client';
+import { listen } from '../plan/live';
 import { type Journal, linesOf, openJournal } from './journal';
-import { listen } from './live';
 import { deviceStore } from './store';
 
 const open = new Map<number, { journal: Journal; users: number }>();

@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, problemOf } from '../api/client';
+import { ShareButton } from '../plan/share';
 import { usePlanId } from '../plan/use';
+import { CodeSquares } from '../ui/code-squares';
 
 /** A short-lived link that opens this plan's turntable on another device, as a code to be looked at with its camera. */
 export function Phone() {
@@ -25,12 +27,13 @@ export function Phone() {
           for devices in the same network.
         </p>
         <p className="note">Nothing listens beyond this machine until then.</p>
+        <ShareButton id={id} kind="turntable" />
       </div>
     );
   }
   return (
     <div className="flex flex-col items-center gap-3 text-[1.1rem]">
-      {data.code ? <Code {...data.code} /> : null}
+      {data.code ? <CodeSquares {...data.code} /> : null}
       <p className="break-all text-center font-semibold" data-door>
         {data.url}
       </p>
@@ -43,23 +46,7 @@ export function Phone() {
         connection it must trust it: open <b className="break-all">{data.authority}</b> on the phone and
         install it as an authority.
       </p>
+      <ShareButton id={id} kind="turntable" />
     </div>
-  );
-}
-
-/** The squares of a code: black on white in any light, with the four squares of white about it that a camera wants. */
-function Code({ size, path }: { size: number; path: string }) {
-  const wide = size + 8;
-  return (
-    <svg
-      viewBox={`-4 -4 ${wide} ${wide}`}
-      className="block w-72 max-w-full"
-      role="img"
-      aria-label="The link as a code for a camera"
-      shapeRendering="crispEdges"
-    >
-      <rect x={-4} y={-4} width={wide} height={wide} fill="#ffffff" />
-      <path d={path} fill="#000000" />
-    </svg>
   );
 }

@@ -44,6 +44,7 @@ class ArchitectureTest {
             "turntable",
             "notebook",
             "practice",
+            "history",
             "workup",
             "question");
 

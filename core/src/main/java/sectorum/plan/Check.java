@@ -34,7 +34,7 @@ public final class Check {
     }
 
     /** Words of a line, stripped; blank allowed only where the least is 0. */
-    static String words(String field, String label, @Absent String words, int least, int most) {
+    public static String words(String field, String label, @Absent String words, int least, int most) {
         return Wording.checked(field, label, words, least, most);
     }
 

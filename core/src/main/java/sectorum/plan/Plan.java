@@ -81,6 +81,18 @@ public record Plan(
         this(format, version, name, readyBy, brief, palette, tiers, null, null, List.of(), null, List.of(), List.of());
     }
 
+    /** What of it can be seen from outside, for whoever may see no more: no client, no notes, no days, nothing of how it is made. */
+    public Plan seen() {
+        List<Tier> outside = tiers.stream().map(Tier::seen).toList();
+        return new Plan(
+                format, version, name, null, Brief.EMPTY, palette, outside, null, stand, pieces, null, dressings, art);
+    }
+
+    /** Whether all that is otherwise there is what is done. */
+    public boolean isSameButDone(Plan other) {
+        return on(settled().undone()).equals(other.on(other.settled().undone()));
+    }
+
     private static void checkSeats(List<OwnPiece> pieces, List<Tier> tiers) {
         long picks =
                 pieces.stream().mapToLong(p -> (long) p.picks() * p.count()).sum();

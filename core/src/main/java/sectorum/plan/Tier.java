@@ -70,6 +70,30 @@ public record Tier(
         Side.of(outline.known(), outline.sizes(), height, thickness(coats), readings);
     }
 
+    /** The same under these coats, divided so. */
+    Tier begun(List<Coat> under, DivisionSpec division) {
+        return new Tier(
+                id,
+                name,
+                outline,
+                height,
+                layers,
+                dummy,
+                under,
+                readings,
+                accepted,
+                borders,
+                List.of(division),
+                dressings,
+                inside);
+    }
+
+    /** The same without what is inside. */
+    Tier seen() {
+        return new Tier(
+                id, name, outline, height, null, dummy, coats, readings, accepted, borders, divisions, dressings, null);
+    }
+
     /** A tier with nothing said of its inside. */
     public Tier(
             String id,

@@ -75,6 +75,13 @@ public record Making(
         }
     }
 
+    /** Nothing of it is told, as to whoever only looks at what was made. */
+    public Making unseen() {
+        return new Making(
+                List.of(), List.of(), "", "", List.of(), List.of(), 0, false, List.of(), List.of(), List.of(),
+                List.of());
+    }
+
     /** The index of what no colour of the palette is given to. */
     public static final int UNCOLOURED = -1;
 

@@ -30,6 +30,11 @@ public record StackWorkup(List<TierWorkup> tiers, List<Double> ledges, OwnRates 
                 bench.rates());
     }
 
+    /** What of it can be seen: bodies and pieces, without figures, findings, making or rates. */
+    public StackWorkup seen() {
+        return new StackWorkup(tiers.stream().map(TierWorkup::seen).toList(), ledges, OwnRates.NONE);
+    }
+
     /** All that is made ahead: the plan's own pieces, and what its dressings ask for. */
     public List<ToMake> toMake(Plan plan) {
         return ToMake.of(plan, tiers);

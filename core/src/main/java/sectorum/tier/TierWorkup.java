@@ -31,6 +31,29 @@ public record TierWorkup(
         List<Finding> findings,
         List<Changed> changed) {
 
+    /** What of it can be seen: no figures, findings or handles. */
+    TierWorkup seen() {
+        List<Worn> looks = dressings.stream()
+                .map(w -> new Worn(
+                        w.id,
+                        w.technique,
+                        w.name,
+                        w.surface,
+                        w.zone,
+                        w.stretch,
+                        List.of(),
+                        w.layout,
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        w.drawings,
+                        w.making.unseen(),
+                        w.finish,
+                        Bases.PLAIN))
+                .toList();
+        return new TierWorkup(id, form, List.of(), looks, List.of(), List.of(), List.of());
+    }
+
     /** A strip of the side that is spoken for. */
     public record Strip(String id, String name, Zone zone, boolean covers) {}
 

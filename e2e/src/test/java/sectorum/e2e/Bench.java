@@ -1,11 +1,6 @@
 package sectorum.e2e;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.time.LocalDate;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -13,6 +8,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
+import sectorum.server.Http;
 import sectorum.server.RunningApp;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -31,22 +27,13 @@ abstract class Bench {
 
     /** A plan of one tier, opened: made by a call, for the way to it over the orders has a test of its own. */
     protected void newPlan(String name) {
-        try {
-            HttpResponse<String> made = HttpClient.newHttpClient()
-                    .send(
-                            HttpRequest.newBuilder(base.resolve("/api/plans/fresh"))
-                                    .header("Content-Type", "application/json")
-                                    .POST(HttpRequest.BodyPublishers.ofString(
-                                            JsonMapper.shared().writeValueAsString(Map.of("name", name))))
-                                    .build(),
-                            HttpResponse.BodyHandlers.ofString());
-            browser.open("/plan/" + JsonMapper.shared().readTree(made.body()).get("id") + "/measure");
-            browser.see(Browser.field("Diameter"));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (InterruptedException stopping) {
-            Thread.currentThread().interrupt();
-        }
+        long id = Http.entered(base)
+                .post("/api/plans/fresh", JsonMapper.shared().writeValueAsString(Map.of("name", name)))
+                .json()
+                .get("id")
+                .asLong();
+        browser.open("/plan/" + id + "/measure");
+        browser.see(Browser.field("Diameter"));
     }
 
     /** The same as a person makes it. */

@@ -26,6 +26,7 @@ import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.springframework.util.FileSystemUtils;
+import sectorum.server.Http;
 
 /** A person before the screen: finds things by what is written on them, waits as a person would, never sleeps. */
 final class Browser implements AutoCloseable {
@@ -35,9 +36,12 @@ final class Browser implements AutoCloseable {
     private final ChromeDriver driver;
     private final Path own;
     private final Path downloads;
+    /** As whoever sits at the machine. */
+    private final String entered;
 
     Browser(URI base) {
         this.base = base;
+        this.entered = Http.entered(base).cookies().replace("sectorum=", "");
         try {
             // Under target, so that nothing of a run stays in the machine's own temporary folder.
             own = Files.createTempDirectory(Files.createDirectories(Path.of("target", "browser")), "b")
@@ -72,6 +76,15 @@ final class Browser implements AutoCloseable {
             throw new UncheckedIOException(e);
         }
         size(1280, 800);
+        begin();
+    }
+
+    private void begin() {
+        driver.executeCdpCommand(
+                "Page.addScriptToEvaluateOnNewDocument",
+                // What is said once to whoever is new is not said to tests that are about something else.
+                Map.of("source", "try { localStorage.setItem('sectorum.introduced', 'all') } catch {}"));
+        signIn(entered);
     }
 
     /** As if opened anew: a window of its own, nothing kept, nothing said. Opening a browser anew takes seconds. */
@@ -85,10 +98,18 @@ final class Browser implements AutoCloseable {
         driver.switchTo().window(mine);
         driver.executeCdpCommand(
                 "Storage.clearDataForOrigin", Map.of("origin", base.toString(), "storageTypes", "all"));
+        begin();
         driver.manage().logs().get(LogType.BROWSER);
         FileSystemUtils.deleteRecursively(downloads.toFile());
         downloads.toFile().mkdir();
         size(1280, 800);
+    }
+
+    /** Shows what somebody signed in with from now on. */
+    void signIn(String cookie) {
+        driver.executeCdpCommand(
+                "Network.setCookie",
+                Map.of("name", "sectorum", "value", cookie, "url", base.toString(), "httpOnly", true, "path", "/"));
     }
 
     /** The line to the server: cut, or answering after so many milliseconds. */

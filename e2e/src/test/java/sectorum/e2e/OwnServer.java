@@ -4,20 +4,17 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import org.openqa.selenium.support.ui.FluentWait;
+import sectorum.server.Http;
 
 /** The application in a process of its own, which can really be ended and started again on the same port. */
 final class OwnServer implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(40);
 
     private final int port = free();
-    private final HttpClient client = HttpClient.newHttpClient();
     private Process process;
 
     private static int free() {
@@ -63,28 +60,14 @@ final class OwnServer implements AutoCloseable {
 
     private boolean answers() {
         try {
-            return get("/api/here").statusCode() == 200;
-        } catch (IOException notYet) {
-            return false;
-        } catch (InterruptedException stopping) {
-            Thread.currentThread().interrupt();
+            return Http.stranger(base()).get("/api/here").status() == 200;
+        } catch (IllegalStateException notYet) {
             return false;
         }
-    }
-
-    private HttpResponse<String> get(String path) throws IOException, InterruptedException {
-        return client.send(HttpRequest.newBuilder(base().resolve(path)).build(), HttpResponse.BodyHandlers.ofString());
     }
 
     String read(String path) {
-        try {
-            return get(path).body();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (InterruptedException stopping) {
-            Thread.currentThread().interrupt();
-            return "";
-        }
+        return Http.entered(base()).get(path).text();
     }
 
     /** As when the plug is pulled. */

@@ -38,6 +38,8 @@ class AbuseApiTest extends OverHttp {
             request.append(header).append("\r\n");
             named |= header.startsWith("Host:");
         }
+        // Signed in: what is asked about here is what happens to those who are.
+        request.append("Cookie: ").append(http.cookies()).append("\r\n");
         return raw(request.append(named ? "" : host + "\r\n").append("\r\n").toString());
     }
 
@@ -80,7 +82,8 @@ class AbuseApiTest extends OverHttp {
         int before = http.get("/api/plans").json().size();
         String answer = raw("POST /api/plans/fresh HTTP/1.1\r\nHost: 127.0.0.1:"
                 + http.base().getPort()
-                + "\r\nContent-Type: application/json\r\nConnection: close\r\n" + header + ": "
+                + "\r\nContent-Type: application/json\r\nConnection: close\r\nCookie: " + http.cookies() + "\r\n"
+                + header + ": "
                 + (value.equals("own") ? own : value) + "\r\nContent-Length: " + body.length() + "\r\n\r\n" + body);
         assertThat(status(answer)).isEqualTo(status);
         assertThat(http.get("/api/plans").json().size()).isEqualTo(status == 201 ? before + 1 : before);

@@ -67,10 +67,8 @@ class DoorApiTest {
                         "--sectorum.door.keys=" + keys,
                         "--sectorum.door.password="
                                 + Files.readString(DATA.resolve("word")).strip());
-        inside = new Http(
-                URI.create("http://127.0.0.1:"
-                        + ((WebServerApplicationContext) app).getWebServer().getPort()),
-                HttpClient.newHttpClient());
+        inside = Http.entered(URI.create("http://127.0.0.1:"
+                + ((WebServerApplicationContext) app).getWebServer().getPort()));
         door = URI.create("https://127.0.0.1:" + port);
         KeyStore trusted = KeyStore.getInstance(KeyStore.getDefaultType());
         trusted.load(null);
@@ -105,7 +103,10 @@ class DoorApiTest {
                         .text())
                 .get("id")
                 .asLong();
-        assertThat(ask("/plan/" + plan + "/turntable", null).statusCode()).isEqualTo(401);
+        assertThat(ask("/api/plans/" + plan + "/journal", null).statusCode()).isEqualTo(401);
+        assertThat(ask("/api/welcome", null).body())
+                .as("nobody enters by the door")
+                .contains("\"enter\":false");
         JsonNode link = inside.post("/api/plans/" + plan + "/door", "").json();
         assertThat(link.get("open").asBoolean()).isTrue();
         String path = URI.create(link.get("url").asString()).getPath();
@@ -114,7 +115,9 @@ class DoorApiTest {
         assertThat(entered.headers().firstValue("location").orElse("")).endsWith("/plan/" + plan + "/turntable");
         String cookie = entered.headers().firstValue("set-cookie").orElse("");
         assertThat(cookie).contains("Secure", "HttpOnly", "SameSite=Lax");
-        assertThat(ask(path, null).statusCode()).as("used up").isEqualTo(401);
+        assertThat(ask(path, null).headers().firstValue("location").orElse(""))
+                .as("used up")
+                .endsWith("/shared");
         String shown = cookie.substring(0, cookie.indexOf(';'));
         assertThat(ask("/plan/" + plan + "/turntable", shown).statusCode()).isEqualTo(200);
         HttpResponse<String> journal = ask("/api/plans/" + plan + "/journal", shown);
@@ -124,7 +127,7 @@ class DoorApiTest {
         assertThat(ask("/api/plans/" + (plan + 1) + "/journal", shown).statusCode())
                 .isEqualTo(403);
         assertThat(ask("/door-authority.crt", null).body()).isNotEmpty();
-        assertThat(ask("/api/plans/" + plan + "/journal", "sectorum-bench=" + "x".repeat(32))
+        assertThat(ask("/api/plans/" + plan + "/journal", "sectorum-link=" + "x".repeat(32))
                         .statusCode())
                 .isEqualTo(401);
     }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -129,11 +128,11 @@ class JournalApiTest extends OverHttp {
 
     @Test
     void anOpenTurntableHearsOfEachLine() throws Exception {
-        HttpClient client = HttpClient.newHttpClient();
-        HttpResponse<java.io.InputStream> stream = client.send(
-                HttpRequest.newBuilder(http.base().resolve("/api/plans/" + plan + "/live"))
-                        .build(),
-                HttpResponse.BodyHandlers.ofInputStream());
+        HttpResponse<java.io.InputStream> stream = http.client()
+                .send(
+                        HttpRequest.newBuilder(http.base().resolve("/api/plans/" + plan + "/live"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofInputStream());
         assertThat(stream.headers().firstValue("content-type").orElse("")).contains("event-stream");
         try (BufferedReader in = new BufferedReader(new InputStreamReader(stream.body(), StandardCharsets.UTF_8))) {
             assertThat(next(in)).contains("\"place\":0");
@@ -143,7 +142,7 @@ class JournalApiTest extends OverHttp {
         }
     }
 
-    private static String next(BufferedReader in) throws java.io.IOException {
+    static String next(BufferedReader in) throws java.io.IOException {
         String line = in.readLine();
         while (line != null && !line.startsWith("data:")) {
             line = in.readLine();

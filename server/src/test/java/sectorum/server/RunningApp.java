@@ -1,7 +1,6 @@
 package sectorum.server;
 
 import java.net.URI;
-import java.net.http.HttpClient;
 import java.util.Map;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -47,7 +46,7 @@ public final class RunningApp implements ParameterResolver {
             return base(test);
         }
         if (type == Http.class) {
-            return new Http(own(test), HttpClient.newHttpClient());
+            return Http.entered(own(test));
         }
         return context(test).getBean(type);
     }
@@ -83,6 +82,7 @@ public final class RunningApp implements ParameterResolver {
                 "--server.tomcat.basedir="
                         + java.nio.file.Path.of("target", "tomcat").toAbsolutePath(),
                 "--spring.datasource.url=" + server + "/" + database,
+                "--sectorum.open=true",
                 "--sectorum.demo=" + System.getProperty("sectorum.demo", "false"));
     }
 }

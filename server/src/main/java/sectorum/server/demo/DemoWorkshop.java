@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -27,7 +28,9 @@ import sectorum.server.plans.PlanService;
 import sectorum.server.plans.SavedPlan;
 import sectorum.server.recipes.Recipes;
 import sectorum.server.recipes.Swatches;
+import sectorum.server.tenancy.Register;
 import sectorum.server.tenancy.Tenancy;
+import sectorum.server.tenancy.WorkshopRow;
 import sectorum.server.turntable.Journals;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -57,6 +60,7 @@ public class DemoWorkshop implements SmartInitializingSingleton {
     private final Harvests harvests;
     private final Journals journals;
     private final Tenancy tenancy;
+    private final Register register;
     private final JsonMapper json;
     private final Clock clock;
     private final boolean wanted;
@@ -70,6 +74,7 @@ public class DemoWorkshop implements SmartInitializingSingleton {
             Harvests harvests,
             Journals journals,
             Tenancy tenancy,
+            Register register,
             JsonMapper json,
             Clock clock,
             @Value("${sectorum.demo}") boolean wanted) {
@@ -81,6 +86,7 @@ public class DemoWorkshop implements SmartInitializingSingleton {
         this.harvests = harvests;
         this.journals = journals;
         this.tenancy = tenancy;
+        this.register = register;
         this.json = json;
         this.clock = clock;
         this.wanted = wanted;
@@ -89,9 +95,16 @@ public class DemoWorkshop implements SmartInitializingSingleton {
     /** Before the first request is answered. */
     @Override
     public void afterSingletonsInstantiated() {
-        if (wanted && plans.isUntouched()) {
-            add();
-        }
+        register.unclaimed()
+                .ifPresent(owner -> Tenancy.as(owner.who(), () -> {
+                    if (wanted && plans.isUntouched()) {
+                        add();
+                        WorkshopRow workshop = register.workshop(owner.workshopId());
+                        workshop.demo(true);
+                        register.keep(workshop);
+                    }
+                    return null;
+                }));
     }
 
     /** Adds the sample plans, whatever else there is. */
@@ -136,17 +149,15 @@ public class DemoWorkshop implements SmartInitializingSingleton {
         DemoBench.Week week = DemoBench.of(harvests.steps(id), LocalDateTime.parse(plan.readyBy()), zone);
         journals.add(id, week.lines(), Long.MAX_VALUE);
         Agenda settled = plan.settled();
-        plans.save(
-                id,
-                saved.revision(),
-                plan.on(new Agenda(
-                        week.done(),
-                        settled.fixed(),
-                        settled.split(),
-                        settled.own(),
-                        settled.waits(),
-                        settled.air(),
-                        settled.dressFirst())));
+        Plan done = plan.on(new Agenda(
+                week.done(),
+                settled.fixed(),
+                settled.split(),
+                settled.own(),
+                settled.waits(),
+                settled.air(),
+                settled.dressFirst()));
+        plans.save(id, new PlanService.Save(saved.revision(), null, done, Map.of()));
     }
 
     private <T> T read(String sample, Class<T> type) {

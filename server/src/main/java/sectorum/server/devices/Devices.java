@@ -4,7 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.springframework.stereotype.Service;
 import sectorum.device.CutJob;
 import sectorum.device.DeviceKind;
 import sectorum.device.DeviceReading;
@@ -17,7 +16,6 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 
 /** The devices of this bench: the simulated ones that ship, or real ones put in their place here. */
-@Service
 public class Devices {
     /** Readings are asked for so often at the least, so that settling is judged by the same steps whoever looks, ms. */
     private static final long STEP_MS = 200;

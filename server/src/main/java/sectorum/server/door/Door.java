@@ -7,24 +7,25 @@ import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import sectorum.measure.Absent;
-import sectorum.server.turntable.Passes;
+import sectorum.server.shares.Shares;
 
 /** Gives out links through the door, and says whether there is one. */
 @Service
 public class Door {
     /** The path that a link begins with. */
-    static final String LINK = "/door/";
+    public static final String LINK = "/door/";
 
     static final String AUTHORITY = "/door-authority.crt";
 
     private final DoorSettings settings;
-    private final Passes passes;
+    private final Shares shares;
 
-    Door(DoorSettings settings, Passes passes) {
+    Door(DoorSettings settings, Shares shares) {
         this.settings = settings;
-        this.passes = passes;
+        this.shares = shares;
     }
 
     /**
@@ -51,12 +52,17 @@ public class Door {
         if (!settings.stands()) {
             return Link.NONE;
         }
-        String secret = passes.link(plan);
+        String secret = shares.once(plan);
         String url = settings.base() + LINK + secret;
-        return new Link(true, url, (int) Passes.LINK.toMinutes(), settings.base() + AUTHORITY, squares(url));
+        return new Link(true, url, (int) Shares.ONCE.toMinutes(), settings.base() + AUTHORITY, squares(url));
     }
 
-    static Squares squares(String text) {
+    /** How a path is reached through the door; none where there is none. */
+    public Optional<String> reaching(String path) {
+        return settings.stands() ? Optional.of(settings.base() + path) : Optional.empty();
+    }
+
+    public static Squares squares(String text) {
         try {
             BitMatrix bits = new QRCodeWriter()
                     .encode(

@@ -26,6 +26,7 @@ import sectorum.plan.PieceKind;
 import sectorum.plan.Tier;
 import sectorum.question.LengthRequest;
 import sectorum.recipe.RecipeBook;
+import sectorum.server.audit.Audit;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.tenancy.Preferences;
 import sectorum.server.tenancy.Tenancy;
@@ -41,10 +42,12 @@ import sectorum.workup.Workup;
 class BenchController {
     private final Tenancy tenancy;
     private final Cupboard cupboard;
+    private final Audit audit;
 
-    BenchController(Tenancy tenancy, Cupboard cupboard) {
+    BenchController(Tenancy tenancy, Cupboard cupboard, Audit audit) {
         this.tenancy = tenancy;
         this.cupboard = cupboard;
+        this.audit = audit;
     }
 
     /** A kind of outline and the sizes that it asks for. */
@@ -164,6 +167,7 @@ class BenchController {
 
     @PutMapping("/workshop")
     WorkshopSettings settle(@RequestBody WorkshopSettings settings) {
+        audit.tellOnce(Audit.Kind.SETTINGS, "Changed what holds for the whole workshop");
         return tenancy.settle(settings);
     }
 

@@ -20,6 +20,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.server.devices.CuttingMachine;
+import sectorum.server.devices.DeviceBenches;
 import sectorum.server.devices.Devices;
 import sectorum.server.devices.LabelPrinter;
 import sectorum.server.devices.RoomSensor;
@@ -33,10 +34,10 @@ class DeviceController {
     private static final long HOUR_MS = 3_600_000;
     private static final int MOST_HOURS = 24 * 14;
 
-    private final Devices devices;
+    private final DeviceBenches devices;
     private final Clock clock;
 
-    DeviceController(Devices devices, Clock clock) {
+    DeviceController(DeviceBenches devices, Clock clock) {
         this.devices = devices;
         this.clock = clock;
     }
@@ -102,43 +103,43 @@ class DeviceController {
 
     @GetMapping
     List<Devices.DeviceView> all() {
-        return devices.all(now());
+        return devices.mine().all(now());
     }
 
     @GetMapping("/{id}")
     Devices.DeviceView one(@PathVariable String id) {
-        return devices.of(id, now());
+        return devices.mine().of(id, now());
     }
 
     @PostMapping("/{id}/tare")
     Devices.DeviceView tare(@PathVariable String id) {
-        devices.tare(id, now());
-        return devices.of(id, now());
+        devices.mine().tare(id, now());
+        return devices.mine().of(id, now());
     }
 
     @PostMapping("/{id}/put")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void put(@PathVariable String id, @RequestBody Put put) {
-        devices.put(id, put.value(), now());
+        devices.mine().put(id, put.value(), now());
     }
 
     @PostMapping("/{id}/fault")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void fault(@PathVariable String id, @RequestBody Faulted fault) {
-        devices.fault(id, fault.fault(), now());
+        devices.mine().fault(id, fault.fault(), now());
     }
 
     /** The room by the hour, so many hours back and on. */
     @GetMapping("/room/hours")
     List<RoomSensor.Hour> hours(@RequestParam(defaultValue = "48") int back) {
         int hours = Math.max(1, Math.min(MOST_HOURS, back));
-        return devices.hours(now() - hours * HOUR_MS, now());
+        return devices.mine().hours(now() - hours * HOUR_MS, now());
     }
 
     /** @param known strokes that whoever asks has already: they are not sent again */
     @GetMapping("/cutter")
     CutterBed cutter(@RequestParam(defaultValue = "false") boolean known) {
-        CuttingMachine.Status status = devices.cutter().status(now());
+        CuttingMachine.Status status = devices.mine().cutter().status(now());
         CutJob job = status.job();
         if (job == null) {
             return new CutterBed(status.state(), "", 0, 0, List.of(), null, 0);
@@ -155,30 +156,30 @@ class DeviceController {
 
     @PostMapping("/cutter/jobs")
     CutterBed cut(@RequestBody CutOrder order) {
-        devices.cut(new CutJob(CutPath.ofDxf(order.dxf())), order.title(), order.torn(), now());
+        devices.mine().cut(new CutJob(CutPath.ofDxf(order.dxf())), order.title(), order.torn(), now());
         return cutter(false);
     }
 
     @PostMapping("/cutter/pause")
     CutterBed pause() {
-        devices.cutter().pause(now());
+        devices.mine().cutter().pause(now());
         return cutter(true);
     }
 
     @PostMapping("/cutter/resume")
     CutterBed resume() {
-        devices.cutter().resume(now());
+        devices.mine().cutter().resume(now());
         return cutter(true);
     }
 
     @GetMapping("/printer")
     List<LabelPrinter.Label> printed() {
-        return devices.printer().printed();
+        return devices.mine().printer().printed();
     }
 
     @PostMapping("/printer")
     List<LabelPrinter.Label> print(@RequestBody Labels labels) {
-        devices.printer().print(new ArrayList<>(labels.labels()), now());
-        return devices.printer().printed();
+        devices.mine().printer().print(new ArrayList<>(labels.labels()), now());
+        return devices.mine().printer().printed();
     }
 }

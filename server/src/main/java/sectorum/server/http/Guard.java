@@ -20,8 +20,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import sectorum.measure.Absent;
 
 /**
- * Until people sign in, whoever reaches the address is at the bench: so only the names the service was started for are
- * answered (a renamed address reaches nothing), and nothing is written that a page of another site asks for.
+ * Only the names the service was started for are answered (a renamed address reaches nothing), and nothing is written that a page
+ * of another site asks for, whatever cookies the browser sends along.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)

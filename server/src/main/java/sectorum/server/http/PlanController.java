@@ -2,6 +2,7 @@ package sectorum.server.http;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -16,6 +17,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import sectorum.history.Merge;
+import sectorum.measure.Absent;
 import sectorum.measure.Given;
 import sectorum.plan.Plan;
 import sectorum.server.demo.DemoWorkshop;
@@ -24,6 +27,7 @@ import sectorum.server.plans.PlanLine;
 import sectorum.server.plans.PlanService;
 import sectorum.server.plans.SavedPlan;
 import sectorum.server.plans.Version;
+import sectorum.server.tenancy.Tenancy;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -34,22 +38,38 @@ class PlanController {
     private final PlanService plans;
     private final JsonMapper json;
     private final DemoWorkshop demo;
+    private final Tenancy tenancy;
 
-    PlanController(PlanService plans, JsonMapper json, DemoWorkshop demo) {
+    PlanController(PlanService plans, JsonMapper json, DemoWorkshop demo, Tenancy tenancy) {
         this.plans = plans;
         this.json = json;
         this.demo = demo;
+        this.tenancy = tenancy;
     }
 
     /** What a new plan is called. */
     record Name(String name) {}
 
-    /** @param base the revision the change started from */
-    record Save(int base, Plan document) {
+    /**
+     * What is saved.
+     *
+     * @param base the revision the change started from
+     * @param from what it started from where that was never saved as it is; absent: the base
+     * @param choices which side holds of what both changed, by the path it was asked by; absent: nothing was asked
+     */
+    record Save(
+            int base,
+            @Absent Plan from,
+            Plan document,
+            @Absent Map<String, Merge.Side> choices) {
         Save {
             Given.in("document", document);
+            choices = choices == null ? Map.of() : choices;
         }
     }
+
+    /** @param name empty: takes the name away */
+    record VersionName(String name) {}
 
     @GetMapping
     List<PlanLine> list() {
@@ -60,7 +80,7 @@ class PlanController {
     @PostMapping("/fresh")
     @ResponseStatus(HttpStatus.CREATED)
     SavedPlan fresh(@RequestBody Name name) {
-        return plans.create(Plan.fresh(name.name()));
+        return plans.create(tenancy.settings().plans().begin(name.name()));
     }
 
     /** Opens a plan file as a new plan. */
@@ -98,9 +118,21 @@ class PlanController {
         return plans.at(id, revision);
     }
 
+    @PutMapping("/{id}/versions/{revision}/name")
+    List<Version> call(@PathVariable long id, @PathVariable int revision, @RequestBody VersionName name) {
+        return plans.call(id, revision, name.name());
+    }
+
+    /** Goes back to a version, which becomes the newest; what came after is kept under a name. */
+    @PostMapping("/{id}/versions/{revision}/back")
+    SavedPlan back(@PathVariable long id, @PathVariable int revision) {
+        return plans.back(id, revision);
+    }
+
+    /** Keeps a plan; what others saved since its base is put together with it, and the answer is what it is now. */
     @PutMapping("/{id}")
     SavedPlan save(@PathVariable long id, @RequestBody Save save) {
-        return plans.save(id, save.base(), save.document());
+        return plans.save(id, new PlanService.Save(save.base(), save.from(), save.document(), save.choices()));
     }
 
     @PostMapping("/{id}/copy")

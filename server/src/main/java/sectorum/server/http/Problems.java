@@ -33,7 +33,9 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import sectorum.history.Merge;
 import sectorum.measure.Refused;
+import sectorum.server.people.Denied;
 import sectorum.server.pictures.NoSuchPicture;
 import sectorum.server.plans.NoSuchPlan;
 import sectorum.server.plans.Stale;
@@ -138,6 +140,19 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(problem(HttpStatus.NOT_FOUND, "missing", "Not there", missing.getMessage()));
     }
 
+    /** Not let in, or not theirs. */
+    @ExceptionHandler(Denied.class)
+    ResponseEntity<Object> denied(Denied denied) {
+        return switch (denied.why()) {
+            case UNKNOWN -> answer(problem(HttpStatus.UNAUTHORIZED, "wrong", "Not signed in", denied.getMessage()));
+            case NOT_YOURS ->
+                answer(problem(HttpStatus.FORBIDDEN, "not-yours", "Not yours to do", denied.getMessage()));
+            case TOO_OFTEN ->
+                answer(problem(HttpStatus.TOO_MANY_REQUESTS, "often", "Tried too often", denied.getMessage()));
+            case GONE -> answer(problem(HttpStatus.NOT_FOUND, "missing", "Not there", denied.getMessage()));
+        };
+    }
+
     @ExceptionHandler(Stale.class)
     ResponseEntity<Object> stale(Stale stale) {
         ProblemDetail problem = problem(
@@ -148,6 +163,8 @@ class Problems extends ResponseEntityExceptionHandler {
                         + stale.theirs().revision() + ". Choose which to keep; nothing is lost.");
         problem.setProperty("yours", stale.yours());
         problem.setProperty("theirs", stale.theirs());
+        problem.setProperty(
+                "clashes", stale.clashes().stream().map(Merge.Clash::path).toList());
         return answer(problem);
     }
 

@@ -33,7 +33,18 @@ class Screens {
         this.ahead = ahead;
     }
 
-    @GetMapping({"/", "/cupboard", "/notebook", "/devices", "/rehearse", "/deleted"})
+    @GetMapping({
+        "/",
+        "/cupboard",
+        "/notebook",
+        "/devices",
+        "/rehearse",
+        "/deleted",
+        "/workshop",
+        "/sign-in",
+        "/join",
+        "/shared"
+    })
     ResponseEntity<String> page(HttpServletResponse response) throws IOException {
         return page(response, HttpStatus.OK, "");
     }

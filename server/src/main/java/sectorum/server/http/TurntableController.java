@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import sectorum.measure.Absent;
@@ -22,6 +23,7 @@ import sectorum.question.PlacesRequest;
 import sectorum.server.door.Door;
 import sectorum.server.http.DaysController.InTime;
 import sectorum.server.plans.PlanService;
+import sectorum.server.presence.Presence;
 import sectorum.server.turntable.Journals;
 import sectorum.server.turntable.Watch;
 import sectorum.turntable.BenchPlace;
@@ -41,9 +43,17 @@ class TurntableController {
     private final Watch watch;
     private final Clock clock;
     private final Door door;
+    private final Presence presence;
 
     TurntableController(
-            WholeWork work, Worked worked, Journals journals, PlanService plans, Watch watch, Clock clock, Door door) {
+            WholeWork work,
+            Worked worked,
+            Journals journals,
+            PlanService plans,
+            Watch watch,
+            Clock clock,
+            Door door,
+            Presence presence) {
         this.work = work;
         this.worked = worked;
         this.journals = journals;
@@ -51,6 +61,7 @@ class TurntableController {
         this.watch = watch;
         this.clock = clock;
         this.door = door;
+        this.presence = presence;
     }
 
     /** Lines that a device has made. @param after the place of the last line that it knows */
@@ -99,6 +110,16 @@ class TurntableController {
         return door.link(id);
     }
 
+    /** A window of a browser, and where in the plan it is. */
+    record PresenceSaid(String device, String place) {}
+
+    /** Tells the others who look at this plan. */
+    @PostMapping("/api/plans/{id}/presence")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void present(@PathVariable long id, @RequestBody PresenceSaid here) {
+        presence.here(id, here.device(), here.place());
+    }
+
     @GetMapping("/api/plans/{id}/journal")
     Journals.Journal journal(@PathVariable long id, @RequestParam(defaultValue = "0") long after) {
         return journals.after(id, after);
@@ -113,7 +134,7 @@ class TurntableController {
     /** Tells how far the plan and its journal are, as often as either goes on. */
     @GetMapping(value = "/api/plans/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     ResponseEntity<SseEmitter> live(@PathVariable long id) {
-        plans.get(id);
+        plans.check(id);
         if (watch.isFull()) {
             return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).build();
         }
@@ -122,10 +143,10 @@ class TurntableController {
 
     /** Used by pages to see whether the server is there, without waking anything. */
     @GetMapping("/api/here")
-    Here here() {
-        return new Here(clock.millis());
+    ServerTime here() {
+        return new ServerTime(clock.millis());
     }
 
     /** @param now ms since the epoch by the server's clock */
-    record Here(long now) {}
+    record ServerTime(long now) {}
 }

@@ -35,6 +35,9 @@ interface PlanRepository extends JpaRepository<PlanRow, Long> {
     @Query("select p from PlanRow p where p.id = :id and p.workshopId = :workshop and p.deletedAt is null")
     Optional<PlanRow> live(long workshop, long id);
 
+    @Query("select count(p) > 0 from PlanRow p where p.id = :id and p.workshopId = :workshop and p.deletedAt is null")
+    boolean isThere(long workshop, long id);
+
     long countByWorkshopId(long workshopId);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)

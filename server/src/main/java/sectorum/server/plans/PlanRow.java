@@ -11,6 +11,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import sectorum.measure.Absent;
 import sectorum.plan.Plan;
 import sectorum.workup.Progress;
 
@@ -62,6 +63,10 @@ class PlanRow {
     @Column(name = "deleted_at")
     private Instant deletedAt;
 
+    @Absent
+    @Column(name = "thinned_at")
+    private Instant thinnedAt;
+
     protected PlanRow() {}
 
     PlanRow(long workshopId, Plan plan, Written written, Instant now) {
@@ -87,6 +92,19 @@ class PlanRow {
 
     long id() {
         return id;
+    }
+
+    String name() {
+        return name;
+    }
+
+    /** Whether its saves were not looked through since then. */
+    boolean isDueForThinning(Instant since) {
+        return (thinnedAt == null ? createdAt : thinnedAt).isBefore(since);
+    }
+
+    void thinned(Instant now) {
+        thinnedAt = now;
     }
 
     int revision() {

@@ -1,17 +1,27 @@
 package sectorum.server.plans;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import sectorum.history.Merge;
+import sectorum.history.Thinning;
 import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.plan.Check;
 import sectorum.plan.Plan;
+import sectorum.server.audit.Audit;
+import sectorum.server.people.Denied;
+import sectorum.server.tenancy.Register;
+import sectorum.server.tenancy.Role;
 import sectorum.server.tenancy.Tenancy;
 import sectorum.workup.Progress;
 import tools.jackson.core.type.TypeReference;
@@ -20,9 +30,10 @@ import tools.jackson.databind.json.JsonMapper;
 /** Keeps plans: lists, opens, saves against a known revision, copies, deletes with a way back. */
 @Service
 public class PlanService {
-    /** So many saves can be gone back to; at a save every few seconds of work that is a long evening. */
-    static final int REVISIONS_KEPT = 400;
+    /** Who raced so often with others has it put together again; then it is told. */
+    private static final int TRIES = 8;
 
+    private static final Duration THINNED_EVERY = Duration.ofHours(12);
     /** A deleted plan can be brought back for so many days. */
     static final int KEPT_DAYS = 30;
 
@@ -31,6 +42,9 @@ public class PlanService {
     private final PlanRepository plans;
     private final RevisionRepository revisions;
     private final Tenancy tenancy;
+    private final Register register;
+    private final Audit audit;
+    private final Together merging;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate together;
@@ -39,12 +53,17 @@ public class PlanService {
             PlanRepository plans,
             RevisionRepository revisions,
             Tenancy tenancy,
+            Register register,
+            Audit audit,
             JsonMapper json,
             Clock clock,
             TransactionTemplate together) {
         this.plans = plans;
         this.revisions = revisions;
         this.tenancy = tenancy;
+        this.register = register;
+        this.audit = audit;
+        this.merging = new Together(json);
         this.json = json;
         this.clock = clock;
         this.together = together;
@@ -72,8 +91,17 @@ public class PlanService {
     }
 
     public SavedPlan create(Plan plan) {
+        return together.execute(status -> {
+            audit.tell(Audit.Kind.PLAN, "Made the plan " + plan.name());
+            return kept(plans.saveAndFlush(new PlanRow(tenancy.workshop(), plan, written(plan), now())), plan);
+        });
+    }
+
+    /** A plan that came in with an archive; its versions come with it. */
+    public long takeIn(Plan plan) {
         return together.execute(
-                status -> kept(plans.saveAndFlush(new PlanRow(tenancy.workshop(), plan, written(plan), now())), plan));
+                status -> plans.saveAndFlush(new PlanRow(tenancy.workshop(), plan, written(plan), now()))
+                        .id());
     }
 
     public SavedPlan get(long id) {
@@ -81,48 +109,118 @@ public class PlanService {
     }
 
     /**
-     * Keeps a plan if the newest revision is the one this save started from.
+     * What somebody saves.
      *
-     * @throws Stale with both documents otherwise
+     * @param base the revision it started from
+     * @param from what it started from where that is no save: one's own edit that is on its way; absent: the base itself
+     * @param choices which side of a clash holds, by its path
      */
-    public SavedPlan save(long id, int base, Plan plan) {
-        try {
-            return together.execute(status -> {
-                PlanRow row = live(id);
-                SavedPlan now = saved(row);
-                if (now.document().equals(plan)) {
-                    return now;
+    public record Save(int base, @Absent Plan from, Plan document, Map<String, Merge.Side> choices) {}
+
+    /**
+     * Keeps a plan. What was saved by others since its base is put together with it.
+     *
+     * @throws Stale with both sides where both changed the same
+     */
+    public SavedPlan save(long id, Save save) {
+        for (int tries = 1; ; tries++) {
+            try {
+                return together.execute(status -> saveOnce(id, save));
+            } catch (ConcurrencyFailureException raced) {
+                if (tries == TRIES) {
+                    throw new Stale(get(id), save.document(), save.base(), List.of());
                 }
-                if (row.revision() != base) {
-                    throw new Stale(now, plan, base);
-                }
-                row.hold(plan, written(plan), now());
-                return kept(plans.saveAndFlush(row), plan);
-            });
-        } catch (ConcurrencyFailureException raced) {
-            throw new Stale(get(id), plan, base);
+            }
         }
+    }
+
+    private SavedPlan saveOnce(long id, Save save) {
+        PlanRow row = live(id);
+        SavedPlan now = saved(row);
+        if (now.document().equals(save.document())) {
+            return now;
+        }
+        Plan plan = row.revision() == save.base() ? save.document() : put(id, save, now);
+        if (now.document().equals(plan)) {
+            return now;
+        }
+        if (Tenancy.who().role() == Role.HELPER && !now.document().isSameButDone(plan)) {
+            throw new Denied(
+                    Denied.Why.NOT_YOURS,
+                    "A helper ticks, times and notes; the plan itself is changed by a decorator. Your ticks are kept.");
+        }
+        row.hold(plan, written(plan), now());
+        audit.tellOnce(Audit.Kind.PLAN, "Worked on " + plan.name());
+        return kept(plans.saveAndFlush(row), plan);
+    }
+
+    /** Put together with what is newest. */
+    private Plan put(long id, Save save, SavedPlan now) {
+        Plan from = save.from() != null
+                ? save.from()
+                : revisions
+                        .findById(new RevisionRow.Key(id, save.base()))
+                        .map(r -> json.readValue(r.document(), Plan.class))
+                        .orElseThrow(() -> new Stale(now, save.document(), save.base(), List.of()));
+        Together.Put put = merging.put(from, save.document(), now.document(), save.choices());
+        if (put.plan() == null) {
+            throw new Stale(now, save.document(), save.base(), put.clashes());
+        }
+        return put.plan();
     }
 
     /** Earlier states that are still kept, the newest first. */
     public List<Version> versions(long id) {
         return together.execute(status -> {
             live(id);
-            return revisions.findByKeyPlanIdOrderByKeyRevisionDesc(id).stream()
-                    .map(r -> new Version(r.revision(), r.savedAt()))
+            return revisions.lines(id).stream()
+                    .map(r -> new Version(r.revision(), r.savedAt(), register.name(r.person()), r.name()))
                     .toList();
         });
+    }
+
+    /** Gives a version a name, with which it is kept for good; none takes it away. */
+    public List<Version> call(long id, int revision, @Absent String name) {
+        String called = Check.words("name", "A version's name", name == null ? "" : name.strip(), 0, 80);
+        together.executeWithoutResult(status -> {
+            String plan = live(id).name();
+            if (revisions.call(id, revision, called.isEmpty() ? null : called) == 0) {
+                throw gone(revision);
+            }
+            if (!called.isEmpty()) {
+                audit.tell(Audit.Kind.PLAN, "Called a version of " + plan + " \"" + called + "\"");
+            }
+        });
+        return versions(id);
+    }
+
+    /** Goes back to a version: saved anew as the newest, so that nothing of what came after is lost. */
+    public SavedPlan back(long id, int revision) {
+        SavedPlan then = at(id, revision);
+        return together.execute(status -> {
+            PlanRow row = live(id);
+            if (row.revision() != revision) {
+                revisions.call(id, row.revision(), "Before going back");
+            }
+            row.hold(then.document(), written(then.document()), now());
+            audit.tell(
+                    Audit.Kind.PLAN,
+                    "Went back to an earlier version of " + then.document().name());
+            return kept(plans.saveAndFlush(row), then.document());
+        });
+    }
+
+    private static Refused gone(int revision) {
+        return new Refused(
+                "revision", Phrase.of("Version {} of this plan is not kept any more.", Quantity.count(revision)));
     }
 
     /** The plan as it was at a revision. */
     public SavedPlan at(long id, int revision) {
         return together.execute(status -> {
             live(id);
-            RevisionRow row = revisions
-                    .findById(new RevisionRow.Key(id, revision))
-                    .orElseThrow(() -> new Refused(
-                            "revision",
-                            Phrase.of("Version {} of this plan is not kept any more.", Quantity.count(revision))));
+            RevisionRow row =
+                    revisions.findById(new RevisionRow.Key(id, revision)).orElseThrow(() -> gone(revision));
             Plan plan = json.readValue(row.document(), Plan.class);
             return new SavedPlan(id, row.revision(), row.savedAt(), plan);
         });
@@ -135,17 +233,29 @@ public class PlanService {
 
     /** An archived plan is kept and can be opened, but is out of the way. Its document, and so its revision, stays. */
     public void archive(long id, boolean away) {
-        there(id, together.execute(status -> plans.archive(tenancy.workshop(), id, away ? now() : null)));
+        there(id, together.execute(status -> {
+            told(id, away ? "Put away " : "Took back to work ");
+            return plans.archive(tenancy.workshop(), id, away ? now() : null);
+        }));
     }
 
     /** The plan leaves the list and can come back with {@link #restore} for thirty days. */
     public void delete(long id) {
-        there(id, together.execute(status -> plans.delete(tenancy.workshop(), id, now())));
+        there(id, together.execute(status -> {
+            told(id, "Deleted ");
+            return plans.delete(tenancy.workshop(), id, now());
+        }));
     }
 
     public SavedPlan restore(long id) {
         there(id, together.execute(status -> plans.restore(tenancy.workshop(), id)));
-        return get(id);
+        SavedPlan back = get(id);
+        audit.tell(Audit.Kind.PLAN, "Brought back " + back.document().name());
+        return back;
+    }
+
+    private void told(long id, String what) {
+        plans.live(tenancy.workshop(), id).ifPresent(row -> audit.tell(Audit.Kind.PLAN, what + row.name()));
     }
 
     private static void there(long id, @Absent Integer found) {
@@ -173,6 +283,13 @@ public class PlanService {
                 status -> plans.forget(tenancy.workshop(), now().minus(KEPT_DAYS, ChronoUnit.DAYS)));
     }
 
+    /** That there is such a plan in this workshop. */
+    public void check(long id) {
+        if (!plans.isThere(tenancy.workshop(), id)) {
+            throw new NoSuchPlan(id);
+        }
+    }
+
     /** Holds a plan so that nobody else adds to it until the transaction is over. */
     public void hold(long id) {
         if (plans.held(tenancy.workshop(), id).isEmpty()) {
@@ -198,11 +315,22 @@ public class PlanService {
     }
 
     private SavedPlan kept(PlanRow row, Plan plan) {
-        revisions.save(new RevisionRow(row));
-        if (row.revision() > REVISIONS_KEPT) {
-            revisions.forget(row.id(), row.revision() - REVISIONS_KEPT);
+        revisions.save(new RevisionRow(row, Tenancy.who().person()));
+        if (row.isDueForThinning(now().minus(THINNED_EVERY))) {
+            thin(row);
         }
         return new SavedPlan(row.id(), row.revision(), row.savedAt(), plan);
+    }
+
+    private void thin(PlanRow row) {
+        List<Thinning.Save> saves = revisions.lines(row.id()).stream()
+                .map(r -> new Thinning.Save(r.revision(), r.savedAt(), r.name() != null))
+                .toList();
+        Set<Integer> out = Thinning.out(saves, now());
+        if (!out.isEmpty()) {
+            revisions.forget(row.id(), out);
+        }
+        row.thinned(now());
     }
 
     private Instant now() {

@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.time.Instant;
 import org.springframework.data.domain.Persistable;
+import sectorum.measure.Absent;
 
 /** What a plan was at one revision. */
 @Entity
@@ -29,6 +30,13 @@ class RevisionRow implements Persistable<RevisionRow.Key> {
     @Column(name = "saved_at")
     private Instant savedAt;
 
+    @Absent
+    @Column(name = "person_id")
+    private Long personId;
+
+    @Absent
+    private String name;
+
     protected RevisionRow() {}
 
     @Override
@@ -42,8 +50,9 @@ class RevisionRow implements Persistable<RevisionRow.Key> {
         return true;
     }
 
-    RevisionRow(PlanRow plan) {
+    RevisionRow(PlanRow plan, long person) {
         key = new Key(plan.id(), plan.revision());
+        personId = person;
         document = plan.document();
         savedAt = plan.savedAt();
     }

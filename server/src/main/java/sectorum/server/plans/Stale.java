@@ -1,19 +1,23 @@
 package sectorum.server.plans;
 
+import java.util.List;
+import sectorum.history.Merge;
 import sectorum.plan.Plan;
 
-/** A save that started from a revision which is no longer the newest. Carries both sides. */
+/** A save that changed what another had changed meanwhile. Carries both sides, and each part that both changed. */
 public class Stale extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private final transient SavedPlan theirs;
     private final transient Plan yours;
+    private final transient List<Merge.Clash> clashes;
     private final int base;
 
-    Stale(SavedPlan theirs, Plan yours, int base) {
+    Stale(SavedPlan theirs, Plan yours, int base, List<Merge.Clash> clashes) {
         super("Saved from revision " + base + ", but the newest is " + theirs.revision());
         this.theirs = theirs;
         this.yours = yours;
         this.base = base;
+        this.clashes = List.copyOf(clashes);
     }
 
     public SavedPlan theirs() {
@@ -26,5 +30,10 @@ public class Stale extends RuntimeException {
 
     public int base() {
         return base;
+    }
+
+    /** None: what it started from is not kept any more, or both together make no plan. */
+    public List<Merge.Clash> clashes() {
+        return clashes;
     }
 }

@@ -36,7 +36,9 @@ public class Recipes {
         return new RecipeBook(own());
     }
 
-    private List<Recipe> own() {
+    /** Those of the workshop alone. */
+    @Transactional
+    public List<Recipe> own() {
         return rows.findByWorkshopIdOrderById(tenancy.workshop()).stream()
                 .map(row -> json.readValue(row.document(), Recipe.class))
                 .toList();

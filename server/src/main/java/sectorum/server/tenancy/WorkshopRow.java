@@ -2,17 +2,23 @@ package sectorum.server.tenancy;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.util.List;
+import sectorum.divide.Front;
+import sectorum.divide.Preference;
 import sectorum.measure.Absent;
+import sectorum.plan.PlanDefaults;
 
 /** A workshop. */
 @Entity
 @Table(name = "workshop")
-class WorkshopRow {
+public class WorkshopRow {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
@@ -52,17 +58,69 @@ class WorkshopRow {
     @Column(name = "slice_deep_mm")
     private double sliceDeep;
 
+    @Absent
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(8)")
+    private Front front;
+
+    @Absent
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(8)")
+    private Preference liked;
+
+    @Absent
+    private Double humidity;
+
+    @Absent
+    private Double celsius;
+
+    @Absent
+    private Double coat;
+
+    @Absent
+    private Double covering;
+
+    @Absent
+    @Column(name = "dress_first")
+    private Boolean dressFirst;
+
+    private boolean demo;
+
+    @Column(name = "created_at")
+    private Instant createdAt;
+
     protected WorkshopRow() {}
 
-    String name() {
+    /** A new workshop with what is usual. */
+    public WorkshopRow(String name, boolean demo, Instant now) {
+        this.name = name;
+        this.demo = demo;
+        this.createdAt = now;
+        settle(WorkshopSettings.USUAL);
+    }
+
+    public String name() {
         return name;
     }
 
-    long id() {
+    public void call(String name) {
+        this.name = name;
+    }
+
+    /** Whether all in it is made up, to look at. */
+    public boolean isDemo() {
+        return demo;
+    }
+
+    public void demo(boolean demo) {
+        this.demo = demo;
+    }
+
+    public long id() {
         return id;
     }
 
-    WorkshopSettings settings() {
+    public WorkshopSettings settings() {
         List<String> days = week.isEmpty() ? List.of() : List.of(week.split(";", -1));
         return new WorkshopSettings(
                 hour,
@@ -76,10 +134,11 @@ class WorkshopRow {
                 freezer,
                 margin,
                 sliceWide,
-                sliceDeep);
+                sliceDeep,
+                new PlanDefaults(front, liked, humidity, celsius, coat, covering, dressFirst));
     }
 
-    void settle(WorkshopSettings settings) {
+    final void settle(WorkshopSettings settings) {
         hour = settings.hour();
         coin = settings.coin();
         printedAcross = settings.printedAcross();
@@ -92,5 +151,13 @@ class WorkshopRow {
         margin = settings.margin();
         sliceWide = settings.slice().wide();
         sliceDeep = settings.slice().deep();
+        PlanDefaults plans = settings.plans();
+        front = plans.front();
+        liked = plans.liked();
+        humidity = plans.humidity();
+        celsius = plans.celsius();
+        coat = plans.coat();
+        covering = plans.covering();
+        dressFirst = plans.dressFirst();
     }
 }

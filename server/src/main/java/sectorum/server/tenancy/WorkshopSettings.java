@@ -14,6 +14,7 @@ import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.plan.PlanDefaults;
 import sectorum.template.Paper;
 import sectorum.template.Printer;
 
@@ -33,6 +34,7 @@ import sectorum.template.Printer;
  * @param margin a share on top of what a cake costs; absent: no price is asked
  * @param sliceWide of a slice as it is seen from outside, mm; absent: 25
  * @param sliceDeep of a slice from the outside in, mm; absent: 50
+ * @param plans what every plan begins with; absent: what is usual
  */
 public record WorkshopSettings(
         @Absent Double hour,
@@ -46,11 +48,15 @@ public record WorkshopSettings(
         @Absent Integer freezer,
         @Absent Double margin,
         @Absent Double sliceWide,
-        @Absent Double sliceDeep) {
+        @Absent Double sliceDeep,
+        @Absent PlanDefaults plans) {
     private static final Field PRINTED = Field.length(
             "printedAcross", "The printed line", 90, 110, 100, "Measure the line of 100 mm on a printed sheet.");
 
     private static final double MOST_MARGIN = 20;
+    /** Of a workshop that has said nothing yet. */
+    static final WorkshopSettings USUAL =
+            new WorkshopSettings(null, "", 100, 100, "", List.of(), 1, null, null, null, null, null, null);
 
     public WorkshopSettings {
         coin = coin == null ? "" : coin.strip();
@@ -79,6 +85,7 @@ public record WorkshopSettings(
         sliceWide = sliceWide == null ? Slice.USUAL.wide() : sliceWide;
         sliceDeep = sliceDeep == null ? Slice.USUAL.deep() : sliceDeep;
         new Slice(sliceWide, sliceDeep);
+        plans = plans == null ? PlanDefaults.USUAL : plans;
         // Kept as they are read, so that what is typed loosely is stored in one form.
         Workshop works = workshop(zone(zone), week, hands, Map.of());
         week = week.isEmpty()

@@ -1,5 +1,6 @@
 /**
- * Whose workshop it is. Everything stored belongs to a workshop and every query asks {@link sectorum.server.tenancy.Tenancy} for
- * it; when people sign in, only this package changes.
+ * Whose workshop it is. Everything stored belongs to a workshop, and every query asks
+ * {@link sectorum.server.tenancy.Tenancy} for it: that of whoever signed in, never what a request says. Who there is at all is
+ * {@link sectorum.server.tenancy.Register}'s.
  */
 package sectorum.server.tenancy;

@@ -1,6 +1,7 @@
 package sectorum.server.turntable;
 
 import java.io.IOException;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -18,6 +19,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import sectorum.server.presence.Presence;
 
 /**
  * Tells open turntables that their plan or its journal has gone on. One thread asks the database for all of them, so that it
@@ -36,13 +38,29 @@ public class Watch implements SmartLifecycle {
     static final int MOST = 500;
 
     private final LineRepository rows;
+    private final Presence presence;
     private final Map<Long, Set<SseEmitter>> watching = new ConcurrentHashMap<>();
-    private final Map<Long, LineRepository.Far> told = new HashMap<>();
+    private final Map<Long, News> told = new HashMap<>();
     private ScheduledExecutorService clockwork;
     private int rounds;
 
-    Watch(LineRepository rows) {
+    Watch(LineRepository rows, Presence presence) {
         this.rows = rows;
+        this.presence = presence;
+    }
+
+    /** How far a plan and its journal are, and who is at it. */
+    public record News(long plan, int revision, long place, List<Presence.Present> people) {}
+
+    private List<News> news(Collection<Long> plans) {
+        if (plans.isEmpty()) {
+            return List.of();
+        }
+        Map<Long, List<Presence.Present>> people = presence.at(plans);
+        return rows.far(plans).stream()
+                .map(far ->
+                        new News(far.plan(), far.revision(), far.place(), people.getOrDefault(far.plan(), List.of())))
+                .toList();
     }
 
     /** How many watch now. */
@@ -55,7 +73,7 @@ public class Watch implements SmartLifecycle {
         return watchers() >= MOST;
     }
 
-    /** A stream of {@code {revision, place}} of one plan: first where it is, then whenever it goes on. */
+    /** A stream of {@link News} of one plan: first where it is, then whenever it goes on. */
     public SseEmitter open(long plan) {
         SseEmitter stream = new SseEmitter(OPEN_MS);
         Runnable gone = () -> watching.computeIfPresent(plan, (id, all) -> {
@@ -65,7 +83,7 @@ public class Watch implements SmartLifecycle {
         stream.onCompletion(gone);
         stream.onTimeout(stream::complete);
         stream.onError(thrown -> gone.run());
-        rows.far(List.of(plan)).forEach(far -> send(stream, SseEmitter.event().data(far)));
+        news(List.of(plan)).forEach(far -> send(stream, SseEmitter.event().data(far)));
         watching.computeIfAbsent(plan, id -> new CopyOnWriteArraySet<>()).add(stream);
         return stream;
     }
@@ -82,7 +100,7 @@ public class Watch implements SmartLifecycle {
         try {
             Set<Long> plans = new HashSet<>(watching.keySet());
             told.keySet().retainAll(plans);
-            for (LineRepository.Far far : plans.isEmpty() ? List.<LineRepository.Far>of() : rows.far(plans)) {
+            for (News far : news(plans)) {
                 if (!far.equals(told.put(far.plan(), far))) {
                     watching.getOrDefault(far.plan(), Set.of())
                             .forEach(stream -> send(stream, SseEmitter.event().data(far)));

@@ -1,8 +1,17 @@
-/** How far a plan and its journal are. */
+/** A window in which somebody looks at a plan. */
+export interface Present {
+  device: string;
+  who: string;
+  /** The view, and after a stroke the tier. */
+  place: string;
+}
+
+/** How far a plan and its journal are, and who is at it. */
 export interface Far {
   plan: number;
   revision: number;
   place: number;
+  people: Present[];
 }
 
 /**
