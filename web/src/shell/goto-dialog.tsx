@@ -3,7 +3,7 @@ import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, type Plan } from '../api/client';
 import { Dialog } from '../ui/dialog';
-import { usePreferences } from '../units/preferences';
+import { useCatalogue, usePreferences } from '../units/preferences';
 import { say } from '../units/units';
 import { useGoTo } from './goto-open';
 import { useHelp } from './help-open';
@@ -38,8 +38,10 @@ export function GoToDialog({ id, plan }: { id?: number | undefined; plan?: Plan 
   const steps = useSteps(id, plan, wanted.length > 1);
   const letters = typed.trim().toLowerCase();
   const fits = (p: Place) => `${p.words} ${p.kind}`.toLowerCase().includes(letters);
+  const techniques = useCatalogue()?.techniques ?? [];
+  const name = (technique: string) => techniques.find((t) => t.id === technique)?.name ?? technique;
   const places: Place[] = [
-    ...(id === undefined || plan === undefined ? [] : withinPlan(id, plan)),
+    ...(id === undefined || plan === undefined ? [] : withinPlan(id, plan, name)),
     ...WORKSHOP,
     ...(letters === ''
       ? []
@@ -127,7 +129,7 @@ const WORKSHOP: Place[] = [
   { words: 'Deleted orders', kind: '', to: '/deleted' },
 ];
 
-function withinPlan(id: number, plan: Plan): Place[] {
+function withinPlan(id: number, plan: Plan, name: (technique: string) => string): Place[] {
   const stages = new Set<string>(STAGES.map((s) => s.key));
   const to = (stage: string, tier: string) => `/plan/${id}/${stage}?tier=${encodeURIComponent(tier)}`;
   return [
@@ -139,7 +141,7 @@ function withinPlan(id: number, plan: Plan): Place[] {
     ...plan.tiers.map((t) => ({ words: t.name, kind: 'tier', to: to('measure', t.id) })),
     ...plan.tiers.flatMap((t) =>
       t.dressings.map((d) => ({
-        words: d.technique,
+        words: name(d.technique),
         kind: `course on ${t.name}`,
         to: to('dress', t.id),
       })),

@@ -32,8 +32,8 @@ export function AuditTrail() {
           {lines.map((l) => (
             <tr key={l.id} className="border-t border-dotted border-ink/30 align-top">
               <td className="py-1.5 pr-4 whitespace-nowrap">{moment(l.at)}</td>
-              <td className="pr-4 font-semibold">{l.who}</td>
-              <td>{l.words}</td>
+              <td className="py-1.5 pr-4 font-semibold">{l.who}</td>
+              <td className="py-1.5">{l.words}</td>
             </tr>
           ))}
         </tbody>

@@ -106,6 +106,13 @@ class AccessIT extends Bench {
         browser.until(d -> d.findElements(By.cssSelector("[role=dialog]")).isEmpty() ? Boolean.TRUE : null);
     }
 
+    /** A dialog of a view that is opened for it. */
+    private void dialog(String view, String path, String press) {
+        browser.open(path);
+        browser.see(By.tagName("h1"));
+        dialog(view, press);
+    }
+
     private void dialog(String view, String press) {
         dialog(view + ", " + press, Browser.button(press));
     }
@@ -153,9 +160,18 @@ class AccessIT extends Bench {
                 "/cupboard",
                 "/notebook",
                 "/devices",
-                "/rehearse")) {
+                "/rehearse",
+                "/workshop",
+                "/workshop?part=people",
+                "/workshop?part=defaults",
+                "/workshop?part=files",
+                "/workshop?part=audit",
+                "/sign-in",
+                "/join",
+                "/shared")) {
             view(page);
         }
+        dialog(gala + "client", gala + "client", "Share by a link");
         for (String stage : List.of("measure", "divide", "print", "order", "compare", "steps", "handover", "client")) {
             view(gala + stage);
         }

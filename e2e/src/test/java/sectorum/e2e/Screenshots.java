@@ -55,9 +55,12 @@ class Screenshots extends Bench {
         String guild = plan("Beekeepers' guild supper");
         view("orders", "/");
         view("cupboard", "/cupboard");
-        for (String stage : new String[] {"measure", "print", "order", "compare", "handover", "days", "build"}) {
+        for (String stage : new String[] {"measure", "print", "order", "compare", "days", "build"}) {
             view(stage, gala + "/" + stage);
         }
+        browser.open("/workshop?part=people");
+        browser.read("Invite somebody");
+        shot("workshop");
         view("divide", gala + "/divide");
         view("client", gala + "/client");
         browser.open(plan("Canal museum reopening") + "/dress?tier=water");

@@ -28,7 +28,9 @@ import sectorum.server.plans.PlanService;
 import sectorum.server.plans.SavedPlan;
 import sectorum.server.recipes.Recipes;
 import sectorum.server.recipes.Swatches;
+import sectorum.server.tenancy.PersonRow;
 import sectorum.server.tenancy.Register;
+import sectorum.server.tenancy.Role;
 import sectorum.server.tenancy.Tenancy;
 import sectorum.server.tenancy.WorkshopRow;
 import sectorum.server.turntable.Journals;
@@ -101,6 +103,9 @@ public class DemoWorkshop implements SmartInitializingSingleton {
                         add();
                         WorkshopRow workshop = register.workshop(owner.workshopId());
                         workshop.demo(true);
+                // They sign in to nothing: a workshop of one would not show what people are for.
+                register.keep(new PersonRow(workshop.id(), "Odile", Role.DECORATOR, null));
+                register.keep(new PersonRow(workshop.id(), "Bram", Role.HELPER, null));
                         register.keep(workshop);
                     }
                     return null;
