@@ -596,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckoning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reckoning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/tried": {
         parameters: {
             query?: never;
@@ -4112,6 +4128,16 @@ export interface components {
             dressing: components["schemas"]["Dressing"];
             changes: components["schemas"]["Changed"][];
         };
+        ReckoningRequest: {
+            plan: components["schemas"]["Plan"];
+            tier: string;
+            dressing?: string;
+        };
+        Reckoned: {
+            figures: string[];
+            label: string;
+            lines: components["schemas"]["Phrase"][];
+        };
         RecipeFile: {
             format: string;
             /** Format: int32 */
@@ -6349,6 +6375,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Refit"];
+                };
+            };
+        };
+    };
+    reckoning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReckoningRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reckoned"][];
                 };
             };
         };

@@ -5,6 +5,7 @@ import { WhatChanged } from '../measure/changed';
 import { useOpen, useTier } from '../plan/context';
 import type { Edit } from '../plan/edit';
 import { count, lockMark, mend, onDivision } from '../plan/edits';
+import { Reckoned } from '../plan/reckoned';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
@@ -262,6 +263,7 @@ export function Divide() {
           </Row>
         ))}
       </dl>
+      <Reckoned tier={tier.id} />
       <Findings
         findings={divided.findings}
         onMend={(_, press) => void edit(mend({ tier: tier.id, division: spec.id }, press))}

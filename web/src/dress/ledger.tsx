@@ -4,6 +4,7 @@ import { Colours } from '../band/colours';
 import { useOpen, usePlan, useTier } from '../plan/context';
 import type { Edit } from '../plan/edit';
 import { mend, onDressing, setting } from '../plan/edits';
+import { Reckoned } from '../plan/reckoned';
 import { AnyField } from '../ui/any-field';
 import { Choice } from '../ui/choice';
 import { Findings } from '../ui/findings';
@@ -26,6 +27,7 @@ export function DressingLedger({ worn, dressing }: { worn: Worn; dressing: Dress
   return (
     <>
       <Numbers worn={worn} />
+      <Reckoned tier={tier.id} dressing={dressing.id} />
       <Findings
         findings={[...worn.findings, ...divided.findings, ...worked.findings]}
         onMend={(_, press) =>

@@ -9,15 +9,13 @@ import {
   type SavedPlan,
   type StackWorkup,
 } from '../api/client';
-import { isBoundAlike } from './bound';
-import { cut } from './cut';
 import { dropDraft, keepDraft } from './draft';
 import type { Edit } from './edit';
 import type { EditorState } from './editor-state';
 import { begin, commit, type History, redo, rewritten, undo } from './history';
 import { merged, same } from './merge';
-import { shared, sharedTier } from './shared';
 import { told, whenToldElsewhere } from './windows';
+import { workUp } from './work-up';
 
 /** Long enough to gather a row of presses, short enough to be saved before a page is closed. */
 const SAVE_AFTER_MS = 250;
@@ -75,27 +73,8 @@ export function createEditor(
   /** The document as it is meant to be: every press counts on it, whatever the screen shows yet. */
   const newest = (): Plan => after(meant).present;
 
-  /**
-   * What follows from a document. Tiers that an edit left alone are not asked for again, where it also left alone what bounds
-   * them: nothing else matters to them.
-   */
-  const worked = async (plan: Plan, anew = false): Promise<StackWorkup> => {
-    const { history, workup: now } = store.getState();
-    const worn = cut(plan).tiers;
-    const before = cut(history.present).tiers;
-    const known = (i: number) => {
-      const at = anew ? -1 : before.indexOf(worn[i]!);
-      return at >= 0 && isBoundAlike(history.present, at, plan, i) ? now.tiers[at] : undefined;
-    };
-    const only = plan.tiers.filter((_, i) => known(i) === undefined).map((t) => t.id);
-    const answer = await api.workup(plan, bench(), only.length === plan.tiers.length ? undefined : only);
-    const tiers = plan.tiers.map((tier, i) => {
-      const fresh = answer.tiers.find((t) => t.id === tier.id);
-      const last = now.tiers.find((t) => t.id === tier.id);
-      return known(i) ?? sharedTier(last, fresh!);
-    });
-    return { tiers, ledges: shared(now.ledges, answer.ledges), rates: shared(now.rates, answer.rates) };
-  };
+  const worked = (plan: Plan, anew = false): Promise<StackWorkup> =>
+    workUp(store.getState(), plan, bench(), anew);
 
   const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
 

@@ -120,7 +120,12 @@ function ShareDialog({ id, kind: first, close }: { id: number; kind: Kind; close
               {KINDS.find((k) => k.name === l.kind)?.label}
               {l.name === '' ? '' : `, ${l.name}`}
               <span className="note block">
-                until {day(l.until)}, {l.opened === 0 ? 'not opened yet' : l.opened === 1 ? 'opened once' : `opened ${l.opened} times`}
+                until {day(l.until)},{' '}
+                {l.opened === 0
+                  ? 'not opened yet'
+                  : l.opened === 1
+                    ? 'opened once'
+                    : `opened ${l.opened} times`}
                 {l.last ? `, last ${day(l.last)}` : ''}
               </span>
             </span>

@@ -65,7 +65,8 @@ class ChangesTest {
     void partsComeAndGoAndChangePlaces() {
         assertThat(told(plan(tier("a"), tier("b")), plan(tier("b"), tier("c"))))
                 .containsExactly("Tier Tier a taken out", "Tier Tier c added");
-        assertThat(told(plan(tier("a"), tier("b")), plan(tier("b"), tier("a")))).containsExactly("Tiers in another order");
+        assertThat(told(plan(tier("a"), tier("b")), plan(tier("b"), tier("a"))))
+                .containsExactly("Tiers in another order");
     }
 
     @Test
@@ -87,6 +88,7 @@ class ChangesTest {
 
     @Test
     void theSameIsToldAsNothing() {
-        assertThat(told(plan(tier("a", "height", 100)), plan(tier("a", "height", 100.0)))).isEmpty();
+        assertThat(told(plan(tier("a", "height", 100)), plan(tier("a", "height", 100.0))))
+                .isEmpty();
     }
 }

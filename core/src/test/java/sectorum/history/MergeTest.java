@@ -9,8 +9,6 @@ import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -136,7 +134,6 @@ class MergeTest {
         assertThat(of(map("n", 1), map("n", 1.0), map("n", 2)).document()).isEqualTo(map("n", 2));
         assertThat(of(map("n", 1), map("n", 3), map("n", 3.0)).clashes()).isEmpty();
     }
-
 
     /** From both orders the same; nothing that either wrote is lost; with nothing on the other side it is one's own. */
     @Test

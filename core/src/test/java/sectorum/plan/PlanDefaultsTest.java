@@ -14,8 +14,7 @@ import sectorum.measure.Refused;
 
 /** What a workshop begins its plans with, and where a plan is told to differ from it. */
 class PlanDefaultsTest {
-    private static final PlanDefaults DAMP =
-            new PlanDefaults(Front.MARK, Preference.ODD, 0.7, 24.0, 4.0, 3.0, true);
+    private static final PlanDefaults DAMP = new PlanDefaults(Front.MARK, Preference.ODD, 0.7, 24.0, 4.0, 3.0, true);
 
     private static List<String> differing(PlanDefaults defaults, Plan plan) {
         return defaults.differing(plan).stream().map(Object::toString).toList();
@@ -57,7 +56,8 @@ class PlanDefaultsTest {
     void whatNoRoomAndNoCoatHasIsRefused(
             @Absent Double humidity, @Absent Double celsius, @Absent Double coat, String field) {
         assertThatThrownBy(() -> new PlanDefaults(null, null, humidity, celsius, coat, null, null))
-                .isInstanceOfSatisfying(Refused.class, refused -> assertThat(refused.field()).contains(field));
+                .isInstanceOfSatisfying(
+                        Refused.class, refused -> assertThat(refused.field()).contains(field));
     }
 
     @Test

@@ -34,8 +34,7 @@ class PeopleIT extends Bench {
     }
 
     private static void account(Browser at, String name, String signIn) {
-        at.see(Browser.field("Your name, as others see it"))
-                .sendKeys(Keys.chord(Keys.CONTROL, "a"), name);
+        at.see(Browser.field("Your name, as others see it")).sendKeys(Keys.chord(Keys.CONTROL, "a"), name);
         at.see(Browser.field("Name to sign in with")).sendKeys(signIn);
         at.see(Browser.field("Password")).sendKeys(WORDS);
     }
@@ -46,7 +45,8 @@ class PeopleIT extends Bench {
         browser.see(Browser.field("Who it is for")).sendKeys(name);
         browser.choose("As", role);
         browser.press("Make an invitation");
-        String link = browser.see(By.xpath("//div[@role='dialog']//p[contains(., '/join#')]")).getText();
+        String link = browser.see(By.xpath("//div[@role='dialog']//p[contains(., '/join#')]"))
+                .getText();
         browser.keys(Keys.ESCAPE);
         return link.substring(link.indexOf("/join#"));
     }
@@ -138,7 +138,8 @@ class PeopleIT extends Bench {
         browser.press("Share by a link");
         browser.see(Browser.field("Who it is for")).sendKeys("Marguerite");
         browser.press("Make a link");
-        String link = browser.see(By.xpath("//div[@role='dialog']//p[contains(., '/share/')]")).getText();
+        String link = browser.see(By.xpath("//div[@role='dialog']//p[contains(., '/share/')]"))
+                .getText();
         try (Browser client = new Browser(base)) {
             stranger(client, link.substring(link.indexOf("/share/")));
             client.read("Shown around");

@@ -61,8 +61,8 @@ class UpgradeTest {
         try (Connection to = DriverManager.getConnection(
                         SERVER + "/sectorum_upgrade", "sectorum", System.getenv("SECTORUM_DB_PASSWORD"));
                 Statement ask = to.createStatement()) {
-            try (var keep = to.prepareStatement(
-                    "insert into plan (workshop_id, name, revision, document, created_at, saved_at)"
+            try (var keep =
+                    to.prepareStatement("insert into plan (workshop_id, name, revision, document, created_at, saved_at)"
                             + " values (1, 'Gala', 4, ?, utc_timestamp(3), utc_timestamp(3))")) {
                 keep.setString(1, document);
                 keep.executeUpdate();
@@ -81,9 +81,11 @@ class UpgradeTest {
                     .isEqualTo(StrictJson.mapper().readValue(document, Plan.class));
             assertThat(one(ask, "select count(*) from plan_revision")).isEqualTo("1");
             assertThat(one(ask, "select role from person order by id limit 1")).isEqualTo("OWNER");
-            assertThat(one(ask, "select demo from workshop order by id limit 1")).isEqualTo("0");
+            assertThat(one(ask, "select demo from workshop order by id limit 1"))
+                    .isEqualTo("0");
             if (Integer.parseInt(version) < 5) {
-                assertThat(one(ask, "select json_value(sizes, '$.across') from cupboard_item")).startsWith("40");
+                assertThat(one(ask, "select json_value(sizes, '$.across') from cupboard_item"))
+                        .startsWith("40");
             }
         }
         assertThat(flyway("").info().pending()).isEmpty();
@@ -93,7 +95,11 @@ class UpgradeTest {
     @org.junit.jupiter.api.Test
     void everyVersionIsTried() throws Exception {
         assumeThat(SERVER).as("a database server").isNotNull();
-        int newest = Integer.parseInt(flyway("").info().all()[flyway("").info().all().length - 1].getVersion().getVersion());
+        int newest = Integer.parseInt(flyway("")
+                .info()
+                .all()[flyway("").info().all().length - 1]
+                .getVersion()
+                .getVersion());
         ValueSource tried = UpgradeTest.class
                 .getDeclaredMethod("aPlanOfThenOpensNow", String.class)
                 .getAnnotation(ValueSource.class);

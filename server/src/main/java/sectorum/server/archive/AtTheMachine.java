@@ -2,6 +2,8 @@ package sectorum.server.archive;
 
 import java.nio.file.Path;
 import java.util.List;
+import org.apache.commons.logging.Log;
+import org.apache.commons.logging.LogFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.SpringApplication;
@@ -12,6 +14,8 @@ import sectorum.measure.Refused;
 /** What {@code ./start --backup} and {@code --restore} ask of the application: done once it stands, and then it ends. */
 @Component
 class AtTheMachine implements ApplicationRunner {
+    private static final Log log = LogFactory.getLog(AtTheMachine.class);
+
     private final MachineBackup backup;
     private final ConfigurableApplicationContext context;
 
@@ -21,7 +25,6 @@ class AtTheMachine implements ApplicationRunner {
     }
 
     @Override
-    @SuppressWarnings("SystemOut") // whoever typed the command reads it
     public void run(ApplicationArguments asked) {
         List<String> out = asked.getOptionValues("backup");
         List<String> in = asked.getOptionValues("restore");
@@ -33,10 +36,10 @@ class AtTheMachine implements ApplicationRunner {
             if (out != null) {
                 backup.write(Path.of(out.get(0)));
             } else {
-                backup.restore(Path.of(in.get(0))).forEach(System.out::println);
+                backup.restore(Path.of(in.get(0))).forEach(log::info);
             }
         } catch (Refused refused) {
-            System.out.println(refused.phrase());
+            log.error(refused.phrase());
             ended = 4;
         }
         int code = ended;

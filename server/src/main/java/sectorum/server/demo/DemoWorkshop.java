@@ -103,9 +103,9 @@ public class DemoWorkshop implements SmartInitializingSingleton {
                         add();
                         WorkshopRow workshop = register.workshop(owner.workshopId());
                         workshop.demo(true);
-                // They sign in to nothing: a workshop of one would not show what people are for.
-                register.keep(new PersonRow(workshop.id(), "Odile", Role.DECORATOR, null));
-                register.keep(new PersonRow(workshop.id(), "Bram", Role.HELPER, null));
+                        // They sign in to nothing: a workshop of one would not show what people are for.
+                        register.keep(new PersonRow(workshop.id(), "Ottilie", Role.DECORATOR, null));
+                        register.keep(new PersonRow(workshop.id(), "Bram", Role.HELPER, null));
                         register.keep(workshop);
                     }
                     return null;

@@ -90,6 +90,7 @@ class Rights implements AuthorizationManager<RequestAuthorizationContext> {
             POST /api/swatches/shades
             POST /api/changes
             POST /api/differing
+            POST /api/reckoning
             POST /api/plans/*/presence
             PUT  /api/preferences
             PUT  /api/account

@@ -47,7 +47,7 @@ interface RecordRepository extends JpaRepository<RecordRow, Long> {
             select plan_id plan, max(job) job, max(begun) begun, count(*) records,
               sum(plain_minutes) plain, sum(minutes) minutes, sum(waiting) waiting
             from work_record where workshop_id = :workshop
-              and (:words = '' or job like concat('%', :words, '%'))
+              and (:words = '' or locate(:words, job) > 0)
             group by plan_id, if(plan_id is null, job, '')
             order by max(begun) desc, max(id) desc limit :most offset :skipped""")
     List<Job> jobs(long workshop, String words, int most, int skipped);

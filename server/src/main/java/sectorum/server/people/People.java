@@ -62,6 +62,7 @@ public class People {
     /** A code as it is shown once. */
     public record Code(String code, Instant until) {}
 
+    /** All of a workshop's people, and who is invited. */
     public record Crew(List<Person> people, List<Invitation> invitations) {}
 
     @Transactional
