@@ -8,7 +8,7 @@ const RECKONED = [
   'src/{ahead,band,craft,days,dress,orders,units}/*.test.ts',
   'src/make/{words,packing}.test.ts',
   'src/plan/{merge,shared}.test.ts',
-  'src/shell/differences.test.ts',
+  'src/shell/help-texts.test.ts',
 ];
 
 export default defineConfig({

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useLocation } from 'react-router';
 import { api, type KindOfThing, problemOf, type Thing } from '../api/client';
 import { Tables } from '../make/tables';
 import { useCupboardChanged, useWorkshop } from '../make/use';
@@ -13,7 +14,9 @@ import { Shelf } from './shelf';
 export function Cupboard() {
   const things = useQuery({ queryKey: ['cupboard'], queryFn: api.cupboard });
   const kinds = useQuery({ queryKey: ['kinds'], queryFn: api.kinds, staleTime: Number.POSITIVE_INFINITY });
-  const [sought, setSought] = useState('');
+  // Whoever went to a thing by its name sees it alone.
+  const { hash } = useLocation();
+  const [sought, setSought] = useState(() => decodeURIComponent(hash.slice(1)));
   const changed = useCupboardChanged();
   const settings = useWorkshop();
   const keep = async (thing: Thing) => {

@@ -263,7 +263,7 @@ export function Divide() {
           </Row>
         ))}
       </dl>
-      <Reckoned tier={tier.id} />
+      <Reckoned tier={tier.id} only="section" />
       <Findings
         findings={divided.findings}
         onMend={(_, press) => void edit(mend({ tier: tier.id, division: spec.id }, press))}

@@ -1,5 +1,6 @@
 import { useOpen, useTier, useWorkup } from '../plan/context';
 import { mend } from '../plan/edits';
+import { Reckoned } from '../plan/reckoned';
 import { Findings } from '../ui/findings';
 import { Lead, Row } from '../ui/ledger';
 import { Stage } from '../ui/stage';
@@ -76,6 +77,7 @@ export function Measure() {
           )}
         </Row>
       </dl>
+      <Reckoned tier={tier.id} only="round" />
       <Findings
         findings={worked.findings}
         onMend={(_, press) =>

@@ -5,8 +5,16 @@ import { usePreferences } from '../units/preferences';
 import { say } from '../units/units';
 import { useDocument } from './context';
 
+interface Props {
+  tier: string;
+  /** Left out: the tier itself and its divisions are told. */
+  dressing?: string;
+  /** What of it stands here. */
+  only?: 'round' | 'section';
+}
+
 /** How the numbers above came about, with this plan's own; worked out when it is opened. */
-export function Reckoned({ tier, dressing }: { tier: string; dressing?: string }) {
+export function Reckoned({ tier, dressing, only }: Props) {
   const [open, setOpen] = useState(false);
   const plan = useDocument();
   const { unit } = usePreferences();
@@ -16,6 +24,7 @@ export function Reckoned({ tier, dressing }: { tier: string; dressing?: string }
     enabled: open,
     placeholderData: (before) => before,
   });
+  const shown = data?.filter((r) => only === undefined || r.figures.includes(only));
   return (
     <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold text-pin">
@@ -24,7 +33,7 @@ export function Reckoned({ tier, dressing }: { tier: string; dressing?: string }
       {error ? <p className="note">{problemOf(error).detail}</p> : null}
       {open && data === undefined && !error ? <p className="note">Looking</p> : null}
       {open
-        ? data?.map((r) => (
+        ? shown?.map((r) => (
             <section key={r.figures.join(' ')} className="mb-3" aria-label={r.label}>
               <h4 className="font-semibold">{r.label}</h4>
               {r.lines.map((line, i) => (

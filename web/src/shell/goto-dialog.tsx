@@ -57,11 +57,20 @@ export function GoToDialog({ id, plan }: { id?: number | undefined; plan?: Plan 
     .concat(
       (hits ?? [])
         .filter((h) => h.to !== `/plan/${id}/measure`)
-        .map((h) => ({
-          words: h.name,
-          kind: [KINDS[h.kind], h.under].filter(Boolean).join(', '),
-          to: `${h.to}${h.kind === 'plan' ? '' : `#${encodeURIComponent(h.name)}`}`,
-        })),
+        .flatMap((h) => {
+          // Recipes and the drawer are opened in a plan.
+          const to =
+            h.kind === 'recipe' || h.kind === 'drawing'
+              ? id === undefined
+                ? []
+                : [`/plan/${id}/${h.kind === 'recipe' ? 'make' : 'dress'}`]
+              : [`${h.to}${h.kind === 'thing' ? `#${encodeURIComponent(h.name)}` : ''}`];
+          return to.map((at) => ({
+            words: h.name,
+            kind: [KINDS[h.kind], h.under].filter(Boolean).join(', '),
+            to: at,
+          }));
+        }),
     )
     .slice(0, SHOWN);
   const chosen = Math.min(at, Math.max(0, places.length - 1));

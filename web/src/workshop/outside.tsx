@@ -18,10 +18,15 @@ export function Outside({ title, children }: { title: string; children: ReactNod
   );
 }
 
-/** Where to after signing in: the page that was asked for, of this house alone. */
+/** The page that was asked for before signing in, where it is of this house; a browser reads a backslash as a stroke. */
+export function wanted(search: string): string {
+  const to = new URLSearchParams(search).get('to') ?? '/';
+  return /^\/(?![/\\])/.test(to) ? to : '/';
+}
+
+/** On to what was asked for. */
 export function onwards(): void {
-  const to = new URLSearchParams(window.location.search).get('to') ?? '/';
-  window.location.replace(/^\/(?!\/)/.test(to) ? to : '/');
+  window.location.replace(wanted(window.location.search));
 }
 
 /** Sends a form once, and holds what was wrong with it; what was typed stays. */

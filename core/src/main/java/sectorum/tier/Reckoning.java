@@ -9,6 +9,7 @@ import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.plan.Dressing;
 import sectorum.plan.Tier;
+import sectorum.surface.Known;
 import sectorum.technique.Figure;
 import sectorum.technique.Gesture;
 import sectorum.technique.Making;
@@ -36,6 +37,38 @@ public final class Reckoning {
         }
     }
 
+    /** How a tier's own sizes came about: from its plan and its coats, or from the tape, which wins. */
+    public static Reckoned measured(Tier tier, TierWorkup worked) {
+        var form = worked.form();
+        double bare = tier.kind().build(tier.sizes(), 0).perimeter();
+        double coats = tier.coatThickness();
+        List<Phrase> lines = new ArrayList<>();
+        lines.add(Phrase.of(
+                "Planned: {} round the cake alone, and {} that {} of coats add: {}",
+                Quantity.length(bare),
+                Quantity.length(form.foot().nominalMm() - bare),
+                Quantity.length(coats),
+                Quantity.length(form.foot().nominalMm())));
+        read(lines, "Round the foot", form.foot());
+        read(lines, "Round the top edge", form.top());
+        lines.add(Phrase.of(
+                "Planned height: {} of cake and {} of coats on top: {}",
+                Quantity.length(tier.height()),
+                Quantity.length(form.height().nominalMm() - tier.height()),
+                Quantity.length(form.height().nominalMm())));
+        read(lines, "The height", form.height());
+        return new Reckoned(List.of("round", "high"), tier.name(), lines);
+    }
+
+    private static void read(List<Phrase> lines, String what, Known known) {
+        if (known.readings() > 0) {
+            lines.add(Phrase.of(
+                    known.readings() == 1 ? what + ": {} by {} reading, which holds" : what + ": {}, the middle of {} readings",
+                    Quantity.length(known.mm()),
+                    Quantity.count(known.readings())));
+        }
+    }
+
     /** How a division came about: sections, and where its first mark lies. */
     public static Reckoned division(TierWorkup worked, TierWorkup.Divided divided) {
         double round = worked.form().foot().mm();
@@ -58,7 +91,7 @@ public final class Reckoning {
     }
 
     private static Phrase around(TierWorkup worked) {
-        var foot = worked.form().foot();
+        Known foot = worked.form().foot();
         return foot.readings() > 0
                 ? Phrase.of("Round the foot {}, as the tape read it", Quantity.length(foot.mm()))
                 : Phrase.of("Round the foot {}, from its planned size and its coats", Quantity.length(foot.mm()));

@@ -50,7 +50,7 @@ class BackwardTest {
     }
 
     static Stream<Random> few() {
-        return Seeds.randoms(60);
+        return Seeds.randoms(30);
     }
 
     @ParameterizedTest
@@ -154,7 +154,7 @@ class BackwardTest {
     }
 
     static Stream<Random> airs() {
-        return Seeds.randoms(200);
+        return Seeds.randoms(100);
     }
 
     @ParameterizedTest
@@ -205,7 +205,7 @@ class BackwardTest {
     }
 
     static Stream<Random> small() {
-        return Seeds.randoms(40);
+        return Seeds.randoms(24);
     }
 
     @ParameterizedTest

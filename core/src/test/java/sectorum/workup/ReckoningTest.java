@@ -96,6 +96,21 @@ class ReckoningTest {
         }
     }
 
+    /** A round of 215 under 8.5 of coats: 675.4 alone, 53.4 by its coats; the tape wins. */
+    @Test
+    void aTiersSizesAreToldFromPlanAndTape() {
+        Tier tier = Tiers.round().taped(Reading.of(Reading.What.FOOT, 731)).tier();
+        TierWorkup worked = Workup.tier(tier, Tiers.BENCH);
+        double coats = tier.coats().stream().mapToDouble(c -> c.thickness()).reduce(0, Double::sum);
+        Reckoning.Reckoned told = Reckoning.measured(tier, worked);
+        List<Quantity> planned = told.lines().get(0).quantities();
+        assertThat(planned.get(0).value()).isCloseTo(Math.PI * 215, within(0.01));
+        assertThat(planned.get(1).value()).isCloseTo(2 * Math.PI * coats, within(0.01));
+        assertThat(planned.get(2).value()).isEqualTo(coats);
+        assertThat(planned.get(0).value() + planned.get(1).value()).isCloseTo(planned.get(3).value(), within(1e-9));
+        assertThat(told.lines()).extracting(Phrase::toString).contains("Round the foot: 731 mm by 1 reading, which holds");
+    }
+
     /** The round of 731 in five: 146.2 each, the first mark half of it from the seam. */
     @Test
     void aDivisionIsToldWithItsNumbers() {

@@ -2,13 +2,16 @@ package sectorum.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.KeyStore;
@@ -19,6 +22,7 @@ import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -26,6 +30,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The door for devices in the same network, its certificate made as {@code ./start --lan} makes it. */
+@ExtendWith(RunningApp.class)
 class DoorApiTest {
     private static final Path DATA = Path.of("target", "door").toAbsolutePath();
     private static ConfigurableApplicationContext app;
@@ -130,6 +135,33 @@ class DoorApiTest {
         assertThat(ask("/api/plans/" + plan + "/journal", "sectorum-link=" + "x".repeat(32))
                         .statusCode())
                 .isEqualTo(401);
+    }
+
+    /** Two copies of the server on one database: who signed in at one is known at the other, and is seen there. */
+    @Test
+    void anotherCopyKnowsTheSessionAndWhoIsThere(Http running) throws Exception {
+        Http there = new Http(inside.base(), running.client());
+        long plan = there.post("/api/plans/fresh", "{\"name\":\"Two copies\"}").json().get("id").asLong();
+        HttpResponse<InputStream> stream = running.client()
+                .send(
+                        HttpRequest.newBuilder(running.base().resolve("/api/plans/" + plan + "/live"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofInputStream());
+        try (BufferedReader in = new BufferedReader(new InputStreamReader(stream.body(), StandardCharsets.UTF_8))) {
+            assertThat(JournalApiTest.next(in)).contains("\"people\":[]");
+            there.post("/api/plans/" + plan + "/presence", "{\"device\":\"w1\",\"place\":\"days\"}");
+            assertThat(JournalApiTest.next(in)).contains("\"place\":\"days\"");
+            JsonNode saved = there.get("/api/plans/" + plan).json();
+            String renamed = saved.get("document").toString().replace("Two copies", "Renamed");
+            there.send(
+                    "PUT",
+                    "/api/plans/" + plan,
+                    "{\"base\":" + saved.get("revision") + ",\"document\":" + renamed + "}");
+            assertThat(JournalApiTest.next(in))
+                    .contains("\"revision\":" + (saved.get("revision").asInt() + 1));
+        }
+        assertThat(running.post("/api/sign-out", "").status()).isEqualTo(204);
+        assertThat(there.get("/api/plans").status()).isEqualTo(401);
     }
 
     @Test

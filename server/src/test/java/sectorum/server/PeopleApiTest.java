@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
@@ -230,6 +231,37 @@ class PeopleApiTest {
         assertThat(other.get("/api/plans").status()).isEqualTo(200);
         owner.send("DELETE", "/api/people/" + id, null);
         assertThat(other.get("/api/plans").status()).isEqualTo(401);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/people",
+                "/api/%70eople",
+                "/api/peopl%65",
+                "/%61pi/people",
+                "/api/people?x",
+                "/api/./people",
+                "/api/people/",
+                "/api//people",
+                "/api/people;x=1",
+                "/API/people",
+                "/api/audit%20"
+            })
+    void howeverAnAddressIsWrittenAReaderReachesNoOwnersPage(String path) {
+        Http reader = Crew.joined(owner("Spelled " + path.length()), "reader");
+        Http.Answer answer = reader.get(path);
+        assertThat(answer.status()).as(answer.text()).isIn(400, 401, 403, 404);
+        assertThat(answer.text()).doesNotContain("\"people\"").doesNotContain("The reader");
+    }
+
+    @Test
+    void manyWhoAreInvitedComeInWithinAQuarterOfAnHour() {
+        Http owner = owner("Many");
+        for (int i = 0; i < 12; i++) {
+            Crew.joined(owner, "helper");
+        }
+        assertThat(owner.get("/api/people").json().get("people")).hasSize(13);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package sectorum.server.http;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -25,7 +26,7 @@ class ReckoningController {
         this.cupboard = cupboard;
     }
 
-    /** @param dressing by its name; absent: the tier's divisions are asked about */
+    /** @param dressing by its name; absent: the tier itself and its divisions are asked about */
     record ReckoningRequest(Plan plan, String tier, @Absent String dressing) {
         ReckoningRequest {
             Given.in("plan", plan);
@@ -41,8 +42,9 @@ class ReckoningController {
                 .tiers()
                 .get(plan.tiers().indexOf(tier));
         if (asked.dressing() == null) {
-            return worked.divisions().stream()
-                    .map(d -> Reckoning.division(worked, d))
+            return Stream.concat(
+                            Stream.of(Reckoning.measured(tier, worked)),
+                            worked.divisions().stream().map(d -> Reckoning.division(worked, d)))
                     .toList();
         }
         return worked.dressings().stream()

@@ -175,7 +175,8 @@ class Rights implements AuthorizationManager<RequestAuthorizationContext> {
     @Override
     public AuthorizationResult authorize(Supplier<? extends Authentication> asking, RequestAuthorizationContext at) {
         String method = at.getRequest().getMethod();
-        String path = at.getRequest().getRequestURI();
+        // As it is read when a handler is looked for: an escaped letter is that letter.
+        String path = at.getRequest().getServletPath();
         if (needed(method, path).isEmpty()) {
             return new AuthorizationDecision(true);
         }

@@ -34,11 +34,23 @@ public class Attempts {
         int ofName = count("name " + shortened(name), quarter);
         int ofAddress = count("from " + shortened(address), quarter);
         if (ofName > OF_A_NAME || ofAddress > OF_AN_ADDRESS) {
-            throw new Denied(
-                    Denied.Why.TOO_OFTEN,
-                    "This was tried too often. Wait until " + QUARTER.toMinutes()
-                            + " minutes have gone by, or let an owner give you a code.");
+            throw tooOften();
         }
+    }
+
+    /** One more try of something that has no name, as a code or a beginning. */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public void oneMoreFrom(String address) {
+        if (count("from " + shortened(address), quarter()) > OF_AN_ADDRESS) {
+            throw tooOften();
+        }
+    }
+
+    private static Denied tooOften() {
+        return new Denied(
+                Denied.Why.TOO_OFTEN,
+                "This was tried too often. Wait until " + QUARTER.toMinutes()
+                        + " minutes have gone by, or let an owner give you a code.");
     }
 
     /** It was the right one: what was mistyped before does not count any more. */

@@ -99,7 +99,7 @@ public class SignIn {
             throw new Denied(
                     Denied.Why.NOT_YOURS, "No new workshop is begun here. Ask an owner for an invitation to theirs.");
         }
-        attempts.oneMore("begin", address);
+        attempts.oneMoreFrom(address);
         WorkshopRow row = register.keep(new WorkshopRow(named("workshop", workshop), false, now()));
         PersonRow owner = new PersonRow(row.id(), named("name", account.name()), Role.OWNER, now());
         claim(owner, account, row.name());
@@ -136,7 +136,7 @@ public class SignIn {
     public record Invited(String workshop, String name, Role role) {}
 
     public Invited invited(@Absent String code, String address) {
-        attempts.oneMore("code", address);
+        attempts.oneMoreFrom(address);
         CodeRow found = codes.valid(Secrets.hash(Secrets.typed(code == null ? "" : code)), CodeRow.Kind.INVITE, now())
                 .orElseThrow(() -> new Denied(Denied.Why.GONE, NO_CODE));
         return new Invited(register.workshop(found.workshopId()).name(), found.name(), found.role());
@@ -181,7 +181,7 @@ public class SignIn {
     }
 
     private CodeRow taken(@Absent String code, CodeRow.Kind kind, String address) {
-        attempts.oneMore("code", address);
+        attempts.oneMoreFrom(address);
         CodeRow found = codes.valid(Secrets.hash(Secrets.typed(code == null ? "" : code)), kind, now())
                 .filter(c -> codes.take(c.id()) == 1)
                 .orElseThrow(() -> new Denied(Denied.Why.GONE, NO_CODE));
