@@ -48,7 +48,12 @@ function useCore(): void {
   }, []);
 }
 
-const Timers = lazy(() => import('../turntable/timers').then((m) => ({ default: m.Timers })));
+const Timers = lazy(() =>
+  import('../turntable/timers')
+    .then((m) => ({ default: m.Timers }))
+    // Beside the work: where they do not come the page stands without them, and a reload asks again.
+    .catch(() => ({ default: () => null })),
+);
 
 /** Timers run over every view; their script comes once the picture stands. */
 function LaterTimers({ atBench }: { atBench: boolean }) {

@@ -63,7 +63,9 @@ public final class Reckoning {
     private static void read(List<Phrase> lines, String what, Known known) {
         if (known.readings() > 0) {
             lines.add(Phrase.of(
-                    known.readings() == 1 ? what + ": {} by {} reading, which holds" : what + ": {}, the middle of {} readings",
+                    known.readings() == 1
+                            ? what + ": {} by {} reading, which holds"
+                            : what + ": {}, the middle of {} readings",
                     Quantity.length(known.mm()),
                     Quantity.count(known.readings())));
         }

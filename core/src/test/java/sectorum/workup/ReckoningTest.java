@@ -107,8 +107,11 @@ class ReckoningTest {
         assertThat(planned.get(0).value()).isCloseTo(Math.PI * 215, within(0.01));
         assertThat(planned.get(1).value()).isCloseTo(2 * Math.PI * coats, within(0.01));
         assertThat(planned.get(2).value()).isEqualTo(coats);
-        assertThat(planned.get(0).value() + planned.get(1).value()).isCloseTo(planned.get(3).value(), within(1e-9));
-        assertThat(told.lines()).extracting(Phrase::toString).contains("Round the foot: 731 mm by 1 reading, which holds");
+        assertThat(planned.get(0).value() + planned.get(1).value())
+                .isCloseTo(planned.get(3).value(), within(1e-9));
+        assertThat(told.lines())
+                .extracting(Phrase::toString)
+                .contains("Round the foot: 731 mm by 1 reading, which holds");
     }
 
     /** The round of 731 in five: 146.2 each, the first mark half of it from the seam. */

@@ -254,6 +254,11 @@ final class Browser implements AutoCloseable {
                 .perform();
     }
 
+    /** Waits until the page has all that it needs to work on without an answer. */
+    void ready() {
+        until(d -> "ready".equals(d.executeScript("return window.sectorum.state")) ? Boolean.TRUE : null);
+    }
+
     /** Waits until everything typed is kept by the server. */
     void saved() {
         until(d -> d.findElements(By.cssSelector("[role=status]")).stream()

@@ -187,11 +187,17 @@ class FirstSliceIT extends Bench {
         try (Browser other = new Browser(base)) {
             other.open(URI.create(address).getPath());
             other.see(Browser.field("Diameter"));
+            // What one does the other sees; away from one another both change the same.
+            browser.type("Diameter", "30");
+            other.says("Diameter", "30 cm");
+            other.ready();
+            other.line(true, 0);
+            other.type("Diameter", "18");
             browser.type("Diameter", "25");
             browser.says("Diameter", "25 cm");
             browser.saved();
-            other.type("Diameter", "18");
-            other.read("This plan was changed elsewhere");
+            other.line(false, 0);
+            other.read("You both changed the same");
             other.press("Keep both: mine as a new order");
             other.says("Diameter", "25 cm");
             other.open("/");

@@ -141,7 +141,10 @@ class DoorApiTest {
     @Test
     void anotherCopyKnowsTheSessionAndWhoIsThere(Http running) throws Exception {
         Http there = new Http(inside.base(), running.client());
-        long plan = there.post("/api/plans/fresh", "{\"name\":\"Two copies\"}").json().get("id").asLong();
+        long plan = there.post("/api/plans/fresh", "{\"name\":\"Two copies\"}")
+                .json()
+                .get("id")
+                .asLong();
         HttpResponse<InputStream> stream = running.client()
                 .send(
                         HttpRequest.newBuilder(running.base().resolve("/api/plans/" + plan + "/live"))

@@ -29,7 +29,9 @@ class LookupApiTest {
     }
 
     private String found(String words) {
-        return http.get("/api/search?words=" + URLEncoder.encode(words, StandardCharsets.UTF_8)).json().valueStream()
+        return http.get("/api/search?words=" + URLEncoder.encode(words, StandardCharsets.UTF_8))
+                .json()
+                .valueStream()
                 .map(h -> h.get("kind").asString() + " " + h.get("name").asString())
                 .collect(Collectors.joining(", "));
     }
@@ -66,36 +68,46 @@ class LookupApiTest {
         http.post(
                 "/api/notebook/records",
                 "[{\"job\":\"Job\",\"at\":\"2026-05-01T09:00\",\"subject\":\"dressing/swag\",\"name\":\"Swags\",\"task\":\"\",\"who\":\"\",\"note\":\"\",\"pictures\":[],\"aside\":[],\"waiting\":[],\"time\":{\"plain\":20,\"minutes\":30}}]");
-        assertThat(http.get("/api/notebook?words=jo&skipped=0").json().get("jobs")).hasSize(1);
-        assertThat(http.get("/api/notebook?words=%25&skipped=0").json().get("jobs")).isEmpty();
+        assertThat(http.get("/api/notebook?words=jo&skipped=0").json().get("jobs"))
+                .hasSize(1);
+        assertThat(http.get("/api/notebook?words=%25&skipped=0").json().get("jobs"))
+                .isEmpty();
     }
 
     @Test
     void numbersTellHowTheyCameAbout() {
         String plan = json.writeValueAsString(Plans.swags("Told"));
-        JsonNode course = http.post(
-                        "/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"top\",\"dressing\":\"swags\"}")
+        JsonNode course = http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"top\",\"dressing\":\"swags\"}")
                 .json();
         assertThat(course.toString()).contains("2·R·θ", "Round the foot {}, as the tape read it", "together {}");
-        JsonNode division = http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"top\"}").json();
+        JsonNode division = http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"top\"}")
+                .json();
         assertThat(division.toString()).contains("{} ÷ {} sections = {}", "146.2");
-        assertThat(http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"top\",\"dressing\":\"none\"}").text())
+        assertThat(http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"top\",\"dressing\":\"none\"}")
+                        .text())
                 .contains("wears no");
-        assertThat(http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"none\"}").status()).isEqualTo(400);
+        assertThat(http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"none\"}")
+                        .status())
+                .isEqualTo(400);
     }
 
     @Test
     void plansBeginAsTheWorkshopSaysAndTellWhereTheyDiffer() {
         ObjectNode settings = (ObjectNode) http.get("/api/workshop").json();
         settings.putObject("plans").put("front", "mark").put("humidity", 0.7);
-        assertThat(http.send("PUT", "/api/workshop", settings.toString()).status()).isEqualTo(200);
-        JsonNode fresh = http.post("/api/plans/fresh", "{\"name\":\"Damp\"}").json().get("document");
+        assertThat(http.send("PUT", "/api/workshop", settings.toString()).status())
+                .isEqualTo(200);
+        JsonNode fresh =
+                http.post("/api/plans/fresh", "{\"name\":\"Damp\"}").json().get("document");
         assertThat(fresh.at("/tiers/0/divisions/0/front").asString()).isEqualTo("mark");
         assertThat(fresh.at("/table/humidity").asDouble()).isEqualTo(0.7);
-        assertThat(http.post("/api/differing", "{\"plan\":" + fresh + "}").json()).isEmpty();
+        assertThat(http.post("/api/differing", "{\"plan\":" + fresh + "}").json())
+                .isEmpty();
         String other = json.writeValueAsString(Plans.swags("Other"));
-        assertThat(http.post("/api/differing", "{\"plan\":" + other + "}").text()).contains("in the workshop a mark does");
+        assertThat(http.post("/api/differing", "{\"plan\":" + other + "}").text())
+                .contains("in the workshop a mark does");
         settings.putObject("plans").put("humidity", 3);
-        assertThat(http.send("PUT", "/api/workshop", settings.toString()).text()).contains("Humidity");
+        assertThat(http.send("PUT", "/api/workshop", settings.toString()).text())
+                .contains("Humidity");
     }
 }
