@@ -85,8 +85,8 @@ public class Audit {
 
     /** What is older than two years is let go. */
     @Transactional
-    public void forget(long workshop) {
-        rows.forget(workshop, now().minus(KEPT));
+    public void forget() {
+        rows.forget(tenancy.workshop(), now().minus(KEPT));
     }
 
     private Instant now() {

@@ -71,6 +71,9 @@ class PeopleController {
     /** What was done, the newest first. @param before only what stands before this line */
     @GetMapping("/audit")
     List<Audit.AuditLine> audit(@RequestParam(required = false) Long before) {
+        if (before == null) {
+            audit.forget();
+        }
         return audit.lines(before);
     }
 }

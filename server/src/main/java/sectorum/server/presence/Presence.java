@@ -48,6 +48,10 @@ public class Presence {
                     .update();
             return;
         }
+        // A window that was closed without a word, or whose machine went to sleep.
+        jdbc.sql("delete from presence where plan_id = ? and seen_at < utc_timestamp(3) - interval 1 hour")
+                .param(plan)
+                .update();
         Who who = Tenancy.who();
         String name = tenancy.names().person();
         jdbc.sql(
