@@ -1,4 +1,5 @@
 import type { OwnPiece, PieceWorkup } from '../api/client';
+import { Reckoned } from '../plan/reckoned';
 import { Lead, Row } from '../ui/ledger';
 import { restsOn, sparesOn } from '../units/basis';
 import { usePreferences } from '../units/preferences';
@@ -55,6 +56,7 @@ export function PieceLedger({ piece, worked }: { piece: OwnPiece; worked: PieceW
           </Row>
         ))}
       </dl>
+      <Reckoned tier="" piece={piece.id} />
       <dl aria-label="Spares and picks">
         {worked.spares.map((s) => (
           <Row key={s.sure} label={s.sure > 0 ? `Spare, to be ${Math.round(s.sure * 100)} % sure` : 'Spare'}>

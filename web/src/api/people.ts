@@ -28,10 +28,7 @@ export const peopleApi = {
   audit: (before?: number) =>
     got(http.GET('/api/audit', { params: { query: before === undefined ? {} : { before } } })),
   search: (words: string) => got(http.GET('/api/search', { params: { query: { words } } })),
-  reckoning: (plan: Plan, tier: string, dressing?: string) =>
-    got(
-      http.POST('/api/reckoning', { body: { plan, tier, ...(dressing === undefined ? {} : { dressing }) } }),
-    ),
+  reckoning: (body: Schemas['ReckoningRequest']) => got(http.POST('/api/reckoning', { body })),
   differing: (plan: Plan) => got(http.POST('/api/differing', { body: { plan } })),
   shares: (id: number) => got(http.GET('/api/plans/{id}/shares', of({ id }))),
   share: (id: number, body: Schemas['ShareWish']) =>

@@ -4132,6 +4132,8 @@ export interface components {
             plan: components["schemas"]["Plan"];
             tier: string;
             dressing?: string;
+            piece?: string;
+            carried: boolean;
         };
         Reckoned: {
             figures: string[];

@@ -1,6 +1,7 @@
 import { type Built, problemOf, type Standing } from '../api/client';
 import { useOpen, usePlan, useTier, useWorkup } from '../plan/context';
 import { mend } from '../plan/edits';
+import { Reckoned } from '../plan/reckoned';
 import { StepLinks } from '../plan/step-links';
 import { useBuild } from '../plan/use';
 import { Findings } from '../ui/findings';
@@ -57,6 +58,7 @@ export function Build() {
   const ledger = fits ? (
     <>
       <Numbers built={built} standing={standing} name={tier.name} />
+      <Reckoned tier={tier.id} carried />
       <Findings
         findings={built.findings}
         onMend={async (_, press) => {

@@ -6,7 +6,11 @@ import { say } from '../units/units';
 import { useDocument } from './context';
 
 interface Props {
+  /** Empty where a piece is asked about. */
   tier: string;
+  piece?: string;
+  /** Whether it is asked what the tier carries. */
+  carried?: boolean;
   /** Left out: the tier itself and its divisions are told. */
   dressing?: string;
   /** What of it stands here. */
@@ -14,13 +18,20 @@ interface Props {
 }
 
 /** How the numbers above came about, with this plan's own; worked out when it is opened. */
-export function Reckoned({ tier, dressing, only }: Props) {
+export function Reckoned({ tier, dressing, piece, carried = false, only }: Props) {
   const [open, setOpen] = useState(false);
   const plan = useDocument();
   const { unit } = usePreferences();
   const { data, error } = useQuery({
-    queryKey: ['reckoning', plan, tier, dressing],
-    queryFn: () => api.reckoning(plan, tier, dressing),
+    queryKey: ['reckoning', plan, tier, dressing, piece, carried],
+    queryFn: () =>
+      api.reckoning({
+        plan,
+        tier,
+        carried,
+        ...(dressing === undefined ? {} : { dressing }),
+        ...(piece === undefined ? {} : { piece }),
+      }),
     enabled: open,
     placeholderData: (before) => before,
   });

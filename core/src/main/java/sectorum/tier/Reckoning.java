@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import sectorum.ahead.MadeAhead;
+import sectorum.build.Build;
 import sectorum.measure.Field;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.plan.Dressing;
+import sectorum.plan.OwnPiece;
+import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.surface.Known;
 import sectorum.technique.Figure;
@@ -97,6 +101,61 @@ public final class Reckoning {
         return foot.readings() > 0
                 ? Phrase.of("Round the foot {}, as the tape read it", Quantity.length(foot.mm()))
                 : Phrase.of("Round the foot {}, from its planned size and its coats", Quantity.length(foot.mm()));
+    }
+
+    /** How what a tier carries came about, and its dowels. */
+    public static Reckoned carried(Plan plan, Build built, String tier) {
+        List<Phrase> lines = new ArrayList<>();
+        Build.Standing at = null;
+        double own = 0;
+        for (Build.Standing standing : built.tiers()) {
+            if (at != null) {
+                own += standing.own();
+                lines.add(Phrase.of(
+                        "{} of {}",
+                        Quantity.mass(standing.own()),
+                        Quantity.text(plan.tier(standing.id()).name())));
+            }
+            at = at == null && standing.id().equals(tier) ? standing : at;
+        }
+        if (at == null || lines.isEmpty()) {
+            return new Reckoned(List.of("load"), "To carry", List.of(Phrase.of("Nothing stands on it")));
+        }
+        lines.add(Phrase.of("{} of boards between them", Quantity.mass(at.load() - own)));
+        lines.add(Phrase.of("together {}", Quantity.mass(at.load())));
+        if (!at.dowels().isEmpty()) {
+            lines.add(Phrase.of(
+                    "Dowels: {} for the size of the board above, {} for the load at {} kg each; the more of the two",
+                    Quantity.count(at.bySize()),
+                    Quantity.count(at.byLoad()),
+                    Quantity.plain(plan.stands().capacity())));
+        }
+        return new Reckoned(List.of("load"), "To carry", lines);
+    }
+
+    /** How the weight and the hands of a piece made ahead came about. */
+    public static List<Reckoned> piece(OwnPiece piece, MadeAhead made) {
+        List<Phrase> weight = new ArrayList<>();
+        made.components().forEach(part -> {
+            List<Quantity> quantities = new ArrayList<>(part.what().quantities());
+            quantities.add(Quantity.count(part.each()));
+            quantities.add(Quantity.mass(part.grams()));
+            weight.add(new Phrase(part.what().template() + ": {} in each, {} apiece", quantities));
+        });
+        weight.add(Phrase.of(
+                "{} × {} = {}",
+                Quantity.count(piece.count()),
+                Quantity.mass(made.grams()),
+                Quantity.mass(piece.count() * made.grams())));
+        List<Phrase> hands = List.of(
+                Phrase.of("{} to make", Quantity.minutes(made.minutes())),
+                Phrase.of("{} to place", Quantity.minutes(made.placing().minutes())),
+                Phrase.of(
+                        "together {}",
+                        Quantity.minutes(made.minutes() + made.placing().minutes())));
+        return List.of(
+                new Reckoned(List.of("net-weight"), "Net weight", weight),
+                new Reckoned(List.of("hands"), "Hands", hands));
     }
 
     /** How each figure of a course came about. */

@@ -10,6 +10,7 @@ import java.util.Set;
 import sectorum.ahead.AheadCatalogue;
 import sectorum.art.Motif;
 import sectorum.bench.Bench;
+import sectorum.bench.OwnRates;
 import sectorum.bench.Stock;
 import sectorum.build.Build;
 import sectorum.days.OrderTasks;
@@ -58,6 +59,7 @@ import sectorum.tier.AheadTray;
 import sectorum.tier.DivisionWork;
 import sectorum.tier.PieceWorkup;
 import sectorum.tier.PlacedTier;
+import sectorum.tier.Reckoning;
 import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWork;
 import sectorum.tier.TierWorkup;
@@ -116,6 +118,17 @@ public final class Workup {
     /** What the plan puts on the table, with what the workshop has. */
     public static Worktop worktop(Plan plan, StackWorkup worked, Stock stock) {
         return TableWork.of(plan.cut(), worked, stock);
+    }
+
+    /** How what a tier carries came about. */
+    public static Reckoning.Reckoned carried(Plan plan, StackWorkup worked, String tier) {
+        return Reckoning.carried(
+                plan.cut(), build(plan, worked), plan.tier(tier).id());
+    }
+
+    /** How the weight and the hands of a piece made ahead came about. */
+    public static List<Reckoning.Reckoned> reckoned(Plan plan, OwnPiece piece, OwnRates rates) {
+        return Reckoning.piece(piece, AheadCatalogue.make(plan, piece, rates));
     }
 
     /** How the stack carries itself. */

@@ -3,20 +3,26 @@ package sectorum.workup;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import sectorum.build.Build;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
+import sectorum.plan.OwnPiece;
+import sectorum.plan.Plan;
 import sectorum.plan.Tier;
 import sectorum.surface.Reading;
 import sectorum.technique.Catalogue;
 import sectorum.technique.Figure;
 import sectorum.technique.Technique;
+import sectorum.tier.PieceWorkup;
 import sectorum.tier.Reckoning;
+import sectorum.tier.StackWorkup;
 import sectorum.tier.TierWorkup;
 
 /** Every figure of every technique tells how it came about, and the parts of a sum add up to it. */
@@ -112,6 +118,44 @@ class ReckoningTest {
         assertThat(told.lines())
                 .extracting(Phrase::toString)
                 .contains("Round the foot: 731 mm by 1 reading, which holds");
+    }
+
+    /** What three tiers carry: those above and the boards between, to the gram. */
+    @Test
+    void whatATierCarriesIsTheSumOfWhatStandsOnIt() {
+        Plan plan = Plan.fresh("Three");
+        for (int i = 0; i < 2; i++) {
+            List<Tier> tiers = new ArrayList<>(plan.tiers());
+            tiers.add(plan.nextTier());
+            plan = new Plan(Plan.FORMAT, Plan.VERSION, "Three", null, plan.brief(), List.of(), tiers);
+        }
+        StackWorkup worked = Workup.of(plan, Tiers.BENCH);
+        Build built = Workup.build(plan, worked);
+        Reckoning.Reckoned told = Workup.carried(plan, worked, "tier-1");
+        List<Double> masses = told.lines().stream()
+                .map(l -> l.quantities().get(0))
+                .filter(q -> q.kind() == Quantity.Kind.MASS)
+                .map(Quantity::value)
+                .toList();
+        assertThat(masses).hasSize(4);
+        assertThat(masses.get(0) + masses.get(1) + masses.get(2)).isCloseTo(masses.get(3), within(1e-6));
+        assertThat(masses.get(3)).isCloseTo(built.tiers().get(0).load(), within(1e-9));
+        assertThat(masses.get(2)).isPositive();
+        assertThat(Workup.carried(plan, worked, "tier-3").lines())
+                .extracting(Phrase::toString)
+                .containsExactly("Nothing stands on it");
+    }
+
+    @Test
+    void aPieceMadeAheadTellsItsWeightAndItsHands() {
+        Plan plan = AheadRulesTest.crowded();
+        OwnPiece ball = plan.pieces().get(0);
+        PieceWorkup worked = Workup.pieces(plan, Tiers.BENCH).get(0);
+        List<Reckoning.Reckoned> told = Workup.reckoned(plan, ball, Tiers.BENCH.rates());
+        List<Phrase> weight = told.get(0).lines();
+        assertThat(weight.get(weight.size() - 1).quantities().get(2).value()).isCloseTo(worked.grams(), within(1e-9));
+        assertThat(last(told.get(1))).isCloseTo(worked.minutes(), within(1e-9));
+        assertThat(sum(told.get(1), Quantity.Kind.MINUTES, 1)).isCloseTo(worked.minutes(), within(1e-9));
     }
 
     /** The round of 731 in five: 146.2 each, the first mark half of it from the seam. */

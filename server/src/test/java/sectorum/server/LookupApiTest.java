@@ -76,19 +76,21 @@ class LookupApiTest {
 
     @Test
     void numbersTellHowTheyCameAbout() {
-        String plan = json.writeValueAsString(Plans.swags("Told"));
-        JsonNode course = http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"top\",\"dressing\":\"swags\"}")
-                .json();
-        assertThat(course.toString()).contains("2·R·θ", "Round the foot {}, as the tape read it", "together {}");
-        JsonNode division = http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"top\"}")
-                .json();
-        assertThat(division.toString()).contains("{} ÷ {} sections = {}", "146.2");
-        assertThat(http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"top\",\"dressing\":\"none\"}")
-                        .text())
+        assertThat(reckoned("\"tier\":\"top\",\"dressing\":\"swags\",\"carried\":false"))
+                .contains("2·R·θ", "Round the foot {}, as the tape read it", "together {}");
+        assertThat(reckoned("\"tier\":\"top\",\"carried\":false")).contains("{} ÷ {} sections = {}", "146.2");
+        assertThat(reckoned("\"tier\":\"top\",\"carried\":true")).contains("Nothing stands on it");
+        assertThat(reckoned("\"tier\":\"\",\"piece\":\"none\",\"carried\":false"))
+                .contains("has no piece");
+        assertThat(reckoned("\"tier\":\"top\",\"dressing\":\"none\",\"carried\":false"))
                 .contains("wears no");
-        assertThat(http.post("/api/reckoning", "{\"plan\":" + plan + ",\"tier\":\"none\"}")
-                        .status())
-                .isEqualTo(400);
+        assertThat(reckoned("\"tier\":\"none\",\"carried\":false")).contains("no tier");
+    }
+
+    private String reckoned(String asked) {
+        String plan = json.writeValueAsString(Plans.swags("Told"));
+        return http.post("/api/reckoning", "{\"plan\":" + plan + "," + asked + "}")
+                .text();
     }
 
     @Test

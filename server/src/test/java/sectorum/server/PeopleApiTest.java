@@ -366,7 +366,9 @@ class PeopleApiTest {
                 .doesNotContain(Crew.PASSWORD);
         jdbc.sql("update audit_line set at = utc_timestamp(3) - interval 3 year where words like 'Invited%'")
                 .update();
-        assertThat(owner.get("/api/audit").text()).doesNotContain("Invited The decorator").contains("Joined");
+        assertThat(owner.get("/api/audit").text())
+                .doesNotContain("Invited The decorator")
+                .contains("Joined");
         assertThat(owner(("Nobody's")).get("/api/audit").text()).doesNotContain("Gala");
     }
 

@@ -26,8 +26,13 @@ class ReckoningController {
         this.cupboard = cupboard;
     }
 
-    /** @param dressing by its name; absent: the tier itself and its divisions are asked about */
-    record ReckoningRequest(Plan plan, String tier, @Absent String dressing) {
+    /** @param piece made ahead, by its name @param carried whether it is asked what the tier carries @param dressing by its name; absent: the tier itself and its divisions are asked about */
+    record ReckoningRequest(
+            Plan plan,
+            String tier,
+            @Absent String dressing,
+            @Absent String piece,
+            boolean carried) {
         ReckoningRequest {
             Given.in("plan", plan);
             Given.in("tier", tier);
@@ -36,6 +41,12 @@ class ReckoningController {
 
     @PostMapping("/api/reckoning")
     List<Reckoning.Reckoned> reckoning(@RequestBody ReckoningRequest asked) {
+        if (asked.piece() != null) {
+            return piece(asked);
+        }
+        if (asked.carried()) {
+            return List.of(Workup.carried(asked.plan(), Workup.of(asked.plan(), cupboard.bench()), asked.tier()));
+        }
         Plan plan = asked.plan().cut();
         Tier tier = plan.tier(asked.tier());
         TierWorkup worked = Workup.of(asked.plan(), cupboard.bench())
@@ -57,5 +68,17 @@ class ReckoningController {
                                 "{} wears no \"{}\". Name one of its courses.",
                                 Quantity.text(tier.name()),
                                 Quantity.text(asked.dressing()))));
+    }
+
+    private List<Reckoning.Reckoned> piece(ReckoningRequest asked) {
+        return asked.plan().pieces().stream()
+                .filter(p -> p.id().equals(asked.piece()))
+                .findFirst()
+                .map(p -> Workup.reckoned(asked.plan(), p, cupboard.bench().rates()))
+                .orElseThrow(() -> new Refused(
+                        "piece",
+                        Phrase.of(
+                                "This plan has no piece \"{}\". Name one of its pieces made ahead.",
+                                Quantity.text(asked.piece()))));
     }
 }
