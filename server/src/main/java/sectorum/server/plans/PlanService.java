@@ -233,18 +233,16 @@ public class PlanService {
 
     /** An archived plan is kept and can be opened, but is out of the way. Its document, and so its revision, stays. */
     public void archive(long id, boolean away) {
-        there(id, together.execute(status -> {
-            told(id, away ? "Put away " : "Took back to work ");
-            return plans.archive(tenancy.workshop(), id, away ? now() : null);
-        }));
+        String name = name(id);
+        there(id, together.execute(status -> plans.archive(tenancy.workshop(), id, away ? now() : null)));
+        audit.tell(Audit.Kind.PLAN, (away ? "Put away " : "Took back to work ") + name);
     }
 
     /** The plan leaves the list and can come back with {@link #restore} for thirty days. */
     public void delete(long id) {
-        there(id, together.execute(status -> {
-            told(id, "Deleted ");
-            return plans.delete(tenancy.workshop(), id, now());
-        }));
+        String name = name(id);
+        there(id, together.execute(status -> plans.delete(tenancy.workshop(), id, now())));
+        audit.tell(Audit.Kind.PLAN, "Deleted " + name);
     }
 
     public SavedPlan restore(long id) {
@@ -254,8 +252,8 @@ public class PlanService {
         return back;
     }
 
-    private void told(long id, String what) {
-        plans.live(tenancy.workshop(), id).ifPresent(row -> audit.tell(Audit.Kind.PLAN, what + row.name()));
+    private String name(long id) {
+        return plans.live(tenancy.workshop(), id).map(PlanRow::name).orElse("");
     }
 
     private static void there(long id, @Absent Integer found) {
