@@ -2,7 +2,6 @@ package sectorum.server.turntable;
 
 import java.io.IOException;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -40,7 +39,7 @@ public class Watch implements SmartLifecycle {
     private final LineRepository rows;
     private final Presence presence;
     private final Map<Long, Set<SseEmitter>> watching = new ConcurrentHashMap<>();
-    private final Map<Long, News> told = new HashMap<>();
+    private final Map<Long, News> told = new ConcurrentHashMap<>();
     private ScheduledExecutorService clockwork;
     private int rounds;
 
@@ -83,7 +82,11 @@ public class Watch implements SmartLifecycle {
         stream.onCompletion(gone);
         stream.onTimeout(stream::complete);
         stream.onError(thrown -> gone.run());
-        news(List.of(plan)).forEach(far -> send(stream, SseEmitter.event().data(far)));
+        news(List.of(plan)).forEach(far -> {
+            // So that the next round does not tell the same again.
+            told.putIfAbsent(plan, far);
+            send(stream, SseEmitter.event().data(far));
+        });
         watching.computeIfAbsent(plan, id -> new CopyOnWriteArraySet<>()).add(stream);
         return stream;
     }
