@@ -161,17 +161,18 @@ class AccessIT extends Bench {
                 "/notebook",
                 "/devices",
                 "/rehearse",
-                "/workshop",
                 "/workshop?part=people",
-                "/workshop?part=defaults",
-                "/workshop?part=files",
-                "/workshop?part=audit",
                 "/sign-in",
-                "/join",
                 "/shared")) {
             view(page);
         }
-        dialog(gala + "client", gala + "client", "Share by a link");
+        if (desk) {
+            for (String page : List.of(
+                    "/workshop", "/workshop?part=defaults", "/workshop?part=files", "/workshop?part=audit", "/join")) {
+                view(page);
+            }
+            dialog(gala + "client", gala + "client", "Share by a link");
+        }
         for (String stage : List.of("measure", "divide", "print", "order", "compare", "steps", "handover", "client")) {
             view(gala + stage);
         }
