@@ -139,16 +139,22 @@ need_tools() { # extra packages as pairs command:package
 }
 
 # --- MariaDB ----------------------------------------------------------------------------------------------
-# Sets DB_PORT, DB_SOCKET; leaves the server's pid in $1/mariadb.pid. Arguments: folder, password, databases…
-mariadb_up() {
-  local home=$1 password=$2; shift 2
-  local as=() name
-  mkdir -p "$home"
+# mariadb_up sets DB_PORT, DB_SOCKET; leaves the server's pid in $1/mariadb.pid. Arguments: folder, password, databases… The owner of the
+# tables has a password of its own where SECTORUM_DB_OWNER_PASSWORD says one. MARIADB_FLAGS are passed on.
+mariadb_as() { # folder; makes it and sets as, the flag that says as whom its database runs
+  mkdir -p "$1"
+  as=()
   # Root may not leave the server running as root where the packaged user can reach the folder.
   if [ "$(id -u)" = 0 ]; then
-    chown mysql "$home" 2>/dev/null || true
-    if runuser -u mysql -- test -w "$home" 2>/dev/null; then as=(--user=mysql); else as=(--user=root); fi
+    chown mysql "$1" 2>/dev/null || true
+    if runuser -u mysql -- test -w "$1" 2>/dev/null; then as=(--user=mysql); else as=(--user=root); fi
   fi
+}
+
+mariadb_up() {
+  local home=$1 password=$2 owner=${SECTORUM_DB_OWNER_PASSWORD:-$2}; shift 2
+  local as name who
+  mariadb_as "$home"
   if [ -d "$home/data" ] && [ ! -f "$home/finished" ]; then
     fail "The data folder ${home#"$ROOT"/} was left half made by an interrupted first start, so no plan is in it yet. Remove it (rm -r '${home#"$ROOT"/}') and start again."
   fi
@@ -174,16 +180,22 @@ mariadb_up() {
   { for name in "$@"; do echo "CREATE DATABASE IF NOT EXISTS $name CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;"; done
     echo "DELETE FROM mysql.global_priv WHERE User='root' AND Host<>'localhost';"
     echo "FLUSH PRIVILEGES;"
-    echo "CREATE USER IF NOT EXISTS 'sectorum'@'127.0.0.1';"
+    # Whoever answers people reads and writes rows and changes no table; migrations are brought in by another, at the start.
+    for who in sectorum sectorum_owner; do echo "CREATE USER IF NOT EXISTS '$who'@'127.0.0.1';"; done
     echo "ALTER USER 'sectorum'@'127.0.0.1' IDENTIFIED BY '$password';"
-    for name in "$@"; do echo "GRANT ALL ON $name.* TO 'sectorum'@'127.0.0.1';"; done
+    echo "ALTER USER 'sectorum_owner'@'127.0.0.1' IDENTIFIED BY '$owner';"
+    echo "REVOKE ALL PRIVILEGES, GRANT OPTION FROM 'sectorum'@'127.0.0.1';"
+    for name in "$@"; do
+      echo "GRANT SELECT, INSERT, UPDATE, DELETE ON $name.* TO 'sectorum'@'127.0.0.1';"
+      echo "GRANT ALL ON $name.* TO 'sectorum_owner'@'127.0.0.1';"
+    done
   } >"$home/init.sql"
   chmod 600 "$home/init.sql"
   if [ "$(id -u)" = 0 ] && [ "${as[0]}" = --user=mysql ]; then chown -R mysql "$home"; fi
   mariadbd --no-defaults "${as[@]}" --datadir="$home/data" --tmpdir="$home/data" --bind-address=127.0.0.1 --port="$DB_PORT" \
     --socket="$DB_SOCKET" --pid-file="$home/mariadb.pid" --log-error="$home/mariadb.log" \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve \
-    --innodb-log-file-size=16M --init-file="$home/init.sql" >/dev/null 2>&1 &
+    --innodb-log-file-size=16M --init-file="$home/init.sql" ${MARIADB_FLAGS:-} >/dev/null 2>&1 &
   local server=$! tries=0
   until mariadb-admin --no-defaults --socket="$DB_SOCKET" ping >/dev/null 2>&1; do
     tries=$((tries + 1))
@@ -203,7 +215,8 @@ reset_owner() { # folder, database, name to sign in with or none
   [ -d "$home/data" ] || fail "There is no workshop on this machine yet. Start Sectorum first."
   if ! { [ -f "$home/mariadb.pid" ] && kill -0 "$(cat "$home/mariadb.pid")" 2>/dev/null; }; then
     need_tools
-    mariadb_up "$home" "$(password "$DATA/db-password")" "$2"
+    db_passwords
+    mariadb_up "$home" "$SECTORUM_DB_PASSWORD" "$2"
     ours=yes
   fi
   sql="$sql --socket=${DB_SOCKET:-$home/s.sock} $2"
@@ -230,6 +243,11 @@ mariadb_down() { # folder
   while kill -0 "$pid" 2>/dev/null && [ $tries -lt 200 ]; do sleep 0.1; tries=$((tries + 1)); done
 }
 
+db_passwords() {
+  SECTORUM_DB_PASSWORD=$(password "$DATA/db-password") SECTORUM_DB_OWNER_PASSWORD=$(password "$DATA/db-owner-password")
+  export SECTORUM_DB_PASSWORD SECTORUM_DB_OWNER=sectorum_owner SECTORUM_DB_OWNER_PASSWORD
+}
+
 password() { # file
   mkdir -p "$(dirname "$1")"
   [ -s "$1" ] || (umask 077; od -An -N18 -tx1 /dev/urandom | tr -d ' \n' >"$1")
@@ -242,20 +260,29 @@ sources_hash() {
     web/*.ts web/*.mjs -type f -not -path '*/target/*' -not -path '*/src/test/*' -not -name '*.generated.ts' -not -name '*.wasm' -print0 2>/dev/null || true; } | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
 }
 
+# --- the application ----------------------------------------------------------------------------------------
+# A heap that is full ends the process with a word (./start starts it again): never a half-dead service. The heap begins small, so
+# that what is not needed is not taken.
+java_flags() { # sets flags
+  flags=(-XX:+UseSerialGC -Xms64m -Xmx400m -XX:+ExitOnOutOfMemoryError -XX:TieredStopAtLevel="${SECTORUM_TIER:-1}" -Xshare:auto)
+  [ ! -f "$RUN/app.jsa" ] || flags+=("-XX:SharedArchiveFile=$RUN/app.jsa")
+}
+
 # --- a Sectorum of a script's own ---------------------------------------------------------------------------
-# Starts the built application against a database; sets app (its pid) and APP_BASE. Arguments: database address, password.
-app_up() {
+# Starts the built application against a database; sets app (its pid) and APP_BASE. What it says stands in .run/own-PORT.log.
+app_up() { # database address, password, port or none
   [ -f "$RUN/app/sectorum.jar" ] || fail "Sectorum is not built yet. Run ./start once, then again."
-  local port
-  port=$(free_port 8700)
-  SECTORUM_TOMCAT="$RUN/own-tomcat" SECTORUM_DB_URL=$1 SECTORUM_DB_PASSWORD=$2 SECTORUM_PORT=$port SECTORUM_DEMO=false \
-    java -XX:+UseSerialGC -Xmx512m -XX:TieredStopAtLevel="${SECTORUM_TIER:-1}" -jar "$RUN/app/sectorum.jar" >"$RUN/own.log" 2>&1 &
+  local port=${3:-} flags
+  [ -n "$port" ] || port=$(free_port 8700)
+  java_flags
+  SECTORUM_TOMCAT="$RUN/own-tomcat-$port" SECTORUM_DB_URL=$1 SECTORUM_DB_PASSWORD=$2 SECTORUM_DB_OWNER=sectorum_owner SECTORUM_PORT=$port SECTORUM_DEMO=false \
+    java "${flags[@]}" -jar "$RUN/app/sectorum.jar" >>"$RUN/own-$port.log" 2>&1 &
   app=$!
   until answers "$port"; do
-    kill -0 "$app" 2>/dev/null || { tail -n 20 "$RUN/own.log" >&2; fail "Sectorum did not start; see .run/own.log."; }
+    kill -0 "$app" 2>/dev/null || { tail -n 20 "$RUN/own-$port.log" >&2; fail "Sectorum did not start; see .run/own-$port.log."; }
     sleep 0.1
   done
-  APP_BASE="http://127.0.0.1:$port"
+  APP_PORT=$port APP_BASE="http://127.0.0.1:$port"
 }
 
 with_own_sectorum() { # command…

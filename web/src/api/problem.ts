@@ -18,9 +18,9 @@ export class Refusal extends Error {
   constructor(readonly problem: Problem) {
     super(problem.detail);
   }
-  /** No answer, or one that says to come again: nothing was changed, and it may be tried again. */
+  /** No answer, or one that says to come again (507: when there is room): it is kept here and tried again. */
   get unreachable(): boolean {
-    return [0, 408, 502, 503, 504].includes(this.problem.status);
+    return [0, 408, 502, 503, 504, 507].includes(this.problem.status);
   }
 }
 

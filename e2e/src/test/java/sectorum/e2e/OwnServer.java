@@ -43,6 +43,7 @@ final class OwnServer implements AutoCloseable {
                             "--server.port=" + port,
                             "--server.tomcat.basedir="
                                     + Path.of("target", "tomcat-own").toAbsolutePath(),
+                            "--spring.flyway.user=sectorum_owner",
                             "--spring.datasource.url=" + System.getenv("SECTORUM_TEST_DB") + "/"
                                     + System.getProperty("sectorum.database", "sectorum_test"),
                             "--sectorum.demo=false"))

@@ -2,7 +2,6 @@ package sectorum.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -10,12 +9,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -56,17 +53,10 @@ class RouteWalkTest {
 
     private Http running;
     private JsonMapper json;
-    private JsonNode api;
+    private Routes routes;
     private JdbcClient jdbc;
     /** Numbers of things in the workshop that is looked into, by what they are of. */
     private final Map<String, String> ids = new HashMap<>();
-
-    private record Route(String method, String path, JsonNode described) {
-        @Override
-        public String toString() {
-            return method + " " + path;
-        }
-    }
 
     @BeforeEach
     void at(Http http, JsonMapper mapper, JdbcClient client) {
@@ -74,167 +64,27 @@ class RouteWalkTest {
         json = mapper;
         jdbc = client;
         jdbc.sql("delete from attempt").update();
-        api = http.get("/v3/api-docs").json();
+        routes = Routes.of(http);
+        assertThat(routes.all()).hasSizeGreaterThan(110);
     }
 
-    private List<Route> routes() {
-        List<Route> all = new ArrayList<>();
-        api.get("paths")
-                .properties()
-                .forEach(path -> path.getValue()
-                        .properties()
-                        .forEach(op -> all.add(new Route(
-                                op.getKey().toUpperCase(java.util.Locale.ROOT), path.getKey(), op.getValue()))));
-        assertThat(all).hasSizeGreaterThan(110);
-        return all;
-    }
-
-    /** A workshop with something of everything in it, each called by the word. */
     private Http lookedInto() throws IOException {
-        Http owner = Crew.owner(running.base(), SECRET + " works");
-        String plan = json.writeValueAsString(Plans.swags(SECRET + " gala"));
-        long id = owner.post("/api/plans", plan).json().get("id").asLong();
-        ids.put("plan", "" + id);
-        ids.put(
-                "revision",
-                "" + owner.get("/api/plans/" + id).json().get("revision").asInt());
-        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
-        ImageIO.write(new java.awt.image.BufferedImage(40, 30, java.awt.image.BufferedImage.TYPE_INT_RGB), "jpg", jpeg);
-        ids.put(
-                "picture",
-                owner.bytes("/api/plans/" + id + "/pictures?caption=" + SECRET, jpeg.toByteArray())
-                        .json()
-                        .get("id")
-                        .asString());
-        JsonNode thing = owner.send(
-                        "PUT",
-                        "/api/cupboard",
-                        "{\"kind\":\"paste\",\"name\":\"" + SECRET
-                                + " paste\",\"colour\":\"\",\"sizes\":{},\"dial\":\"\",\"stock\":500,\"pack\":0,\"notes\":\"\"}")
-                .json();
-        ids.put("thing", thing.path("id").asString("1"));
-        JsonNode record = owner.post(
-                        "/api/notebook/records",
-                        "[{\"job\":\"" + SECRET
-                                + " job\",\"at\":\"2026-05-01T09:00\",\"subject\":\"dressing/swag\",\"name\":\"Swags\",\"task\":\"\",\"who\":\""
-                                + SECRET
-                                + "\",\"note\":\"\",\"pictures\":[],\"aside\":[],\"waiting\":[],\"time\":{\"plain\":20,\"minutes\":30}}]")
-                .json();
-        ids.put("record", record.path(0).path("id").asString("1"));
-        JsonNode swatch = owner.post(
-                        "/api/swatches",
-                        "{\"colour\":\"" + SECRET
-                                + "\",\"material\":\"fondant\",\"dose\":0.5,\"plain\":\"#ffffff\",\"now\":\"#ffeeee\",\"hours\":24,\"later\":\"#ffdddd\"}")
-                .json();
-        ids.put("swatch", swatch.path("id").asString("1"));
-        owner.post("/api/people/invitations", Crew.body("name", SECRET, "role", "helper"));
-        JsonNode crew = owner.get("/api/people").json();
-        ids.put("person", crew.at("/people/0/id").asString());
-        ids.put("invitation", crew.at("/invitations/0/id").asString());
-        owner.post(
-                "/api/plans/" + id + "/shares",
-                Crew.body("kind", "client", "name", SECRET, "priced", false, "days", 3));
-        ids.put(
-                "share",
-                owner.get("/api/plans/" + id + "/shares").json().at("/0/id").asString());
-        assertThat(owner.get("/api/notebook?words=&skipped=0").text()).contains(SECRET);
-        assertThat(owner.get("/api/swatches").text()).contains(SECRET);
-        return owner;
+        Furnished workshop = Furnished.of(running.base(), SECRET);
+        ids.clear();
+        ids.putAll(workshop.ids());
+        return workshop.owner();
     }
 
-    /** A path with the numbers of the workshop that is looked into. */
-    private String filled(Route route) {
-        String path = route.path();
-        String first = path.startsWith("/api/plans/{id}")
-                ? "plan"
-                : path.startsWith("/api/pictures")
-                        ? "picture"
-                        : path.startsWith("/api/cupboard")
-                                ? "thing"
-                                : path.startsWith("/api/notebook")
-                                        ? "record"
-                                        : path.startsWith("/api/swatches")
-                                                ? "swatch"
-                                                : path.startsWith("/api/people/invitations") ? "invitation" : "person";
-        StringBuilder query = new StringBuilder();
-        for (JsonNode parameter : route.described().path("parameters")) {
-            if (parameter.path("in").asString().equals("query")) {
-                query.append(query.isEmpty() ? "?" : "&")
-                        .append(parameter.get("name").asString())
-                        .append('=')
-                        .append(queried(parameter));
-            }
-        }
-        return path.replace("{revision}", ids.get("revision"))
-                        .replace("{link}", ids.get("share"))
-                        .replaceAll("\\{[a-z]+}", ids.get(first))
-                + query;
-    }
-
-    private String queried(JsonNode parameter) {
-        JsonNode schema = resolved(parameter.path("schema"));
-        if (parameter.get("name").asString().equals("plan")) {
-            return ids.get("plan");
-        }
-        return schema.has("enum")
-                ? schema.at("/enum/0").asString()
-                : schema.path("type").asString().equals("string") ? "x" : "1";
-    }
-
-    private JsonNode resolved(JsonNode schema) {
-        String ref = schema.path("$ref").asString("");
-        return ref.isEmpty() ? schema : api.at(ref.substring(1));
-    }
-
-    /** A body by its description: plans are real, numbers of things are those of the workshop that is looked into. */
-    private Object body(JsonNode described, String name, int deep) {
-        if (described.path("$ref").asString("").endsWith("/Plan")) {
-            return Plans.swags("Walked");
-        }
-        JsonNode schema = resolved(described);
-        if (schema.has("enum")) {
-            return schema.at("/enum/0").asString();
-        }
-        return switch (schema.path("type").asString("")) {
-            case "integer", "number" ->
-                switch (name) {
-                    case "id", "plan" -> Long.parseLong(ids.get("plan"));
-                    case "picture" -> Long.parseLong(ids.get("picture"));
-                    case "thing" -> Long.parseLong(ids.get("thing"));
-                    case "records" -> Long.parseLong(ids.get("record"));
-                    default -> 1;
-                };
-            case "string" -> name.equals("at") ? "2026-05-01T09:00" : "x";
-            case "boolean" -> false;
-            case "array" -> deep > 4 ? List.of() : List.of(body(schema.path("items"), name, deep + 1));
-            case "object" -> {
-                Map<String, Object> fields = new LinkedHashMap<>();
-                schema.path("properties").properties().forEach(p -> {
-                    if (deep < 5) {
-                        fields.put(p.getKey(), body(p.getValue(), p.getKey(), deep + 1));
-                    }
-                });
-                yield fields;
-            }
-            default -> Map.of();
-        };
-    }
-
-    private Http.Answer walked(Http as, Route route) {
-        JsonNode content = route.described().at("/requestBody/content");
-        String body = null;
-        if (!route.method().equals("GET")) {
-            JsonNode schema = content.path("application/json").path("schema");
-            body = schema.isMissingNode() ? "" : json.writeValueAsString(body(schema, "", 0));
-        }
-        return as.send(route.method(), filled(route), body);
+    private Http.Answer walked(Http as, Routes.Route route) {
+        String body = route.method().equals("GET") ? null : routes.body(route, ids);
+        return as.send(route.method(), routes.address(route, ids), body);
     }
 
     @Test
     void aStrangerReachesWhatAnybodyMayAndNothingElse() throws IOException {
         lookedInto();
         Http stranger = Http.stranger(running.base());
-        for (Route route : routes()) {
+        for (Routes.Route route : routes.all()) {
             // Signing in is walked by those who do.
             if (ANYBODY.contains(route.toString()) && NOT_WALKED.contains(route.toString())) {
                 continue;
@@ -256,7 +106,7 @@ class RouteWalkTest {
             crew.put(role, Crew.joined(owner, role));
         }
         List<String> told = new ArrayList<>();
-        for (Route route : routes()) {
+        for (Routes.Route route : routes.all()) {
             if (NOT_WALKED.contains(route.toString())) {
                 continue;
             }
@@ -303,7 +153,7 @@ class RouteWalkTest {
                 + owner.get("/api/people").text()
                 + owner.get("/api/swatches").text();
         Http other = Crew.owner(running.base(), "Elsewhere");
-        for (Route route : routes()) {
+        for (Routes.Route route : routes.all()) {
             if (!NOT_WALKED.contains(route.toString())) {
                 Http.Answer answer = walked(other, route);
                 assertThat(answer.text()).as("%s", route).doesNotContain(SECRET);
@@ -327,7 +177,7 @@ class RouteWalkTest {
         for (String kind : List.of("client", "handover")) {
             Http guest = guest(owner, kind);
             assertThat(guest.get("/api/shared").text()).contains(SECRET + " gala");
-            for (Route route : routes()) {
+            for (Routes.Route route : routes.all()) {
                 if (!ANYBODY.contains(route.toString())) {
                     assertThat(walked(guest, route).status())
                             .as("%s %s", kind, route)
@@ -358,7 +208,7 @@ class RouteWalkTest {
                 "GET /api/catalogue",
                 "GET /api/length",
                 "GET /api/names");
-        for (Route route : routes()) {
+        for (Routes.Route route : routes.all()) {
             if (ANYBODY.contains(route.toString()) || NOT_WALKED.contains(route.toString())) {
                 continue;
             }

@@ -82,6 +82,7 @@ public final class RunningApp implements ParameterResolver {
                 "--server.tomcat.basedir="
                         + java.nio.file.Path.of("target", "tomcat").toAbsolutePath(),
                 "--spring.datasource.url=" + server + "/" + database,
+                "--spring.flyway.user=sectorum_owner",
                 "--sectorum.open=true",
                 "--sectorum.demo=" + System.getProperty("sectorum.demo", "false"));
     }

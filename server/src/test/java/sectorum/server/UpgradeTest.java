@@ -30,7 +30,7 @@ class UpgradeTest {
 
     private static Flyway flyway(String target) {
         return Flyway.configure()
-                .dataSource(SERVER + "/sectorum_upgrade", "sectorum", System.getenv("SECTORUM_DB_PASSWORD"))
+                .dataSource(SERVER + "/sectorum_upgrade", "sectorum_owner", System.getenv("SECTORUM_DB_PASSWORD"))
                 .locations("classpath:db/migration")
                 .target(target.isEmpty() ? MigrationVersion.LATEST : MigrationVersion.fromVersion(target))
                 .cleanDisabled(false)
@@ -59,7 +59,7 @@ class UpgradeTest {
         old.migrate();
         String document = kept("observatory-gala.v1.json");
         try (Connection to = DriverManager.getConnection(
-                        SERVER + "/sectorum_upgrade", "sectorum", System.getenv("SECTORUM_DB_PASSWORD"));
+                        SERVER + "/sectorum_upgrade", "sectorum_owner", System.getenv("SECTORUM_DB_PASSWORD"));
                 Statement ask = to.createStatement()) {
             try (var keep =
                     to.prepareStatement("insert into plan (workshop_id, name, revision, document, created_at, saved_at)"

@@ -4,19 +4,12 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
-import java.sql.SQLNonTransientConnectionException;
-import java.sql.SQLTimeoutException;
-import java.sql.SQLTransientConnectionException;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.dao.ConcurrencyFailureException;
-import org.springframework.dao.DataAccessResourceFailureException;
-import org.springframework.dao.QueryTimeoutException;
-import org.springframework.dao.RecoverableDataAccessException;
-import org.springframework.dao.TransientDataAccessResourceException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -24,7 +17,6 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.HttpMediaTypeNotAcceptableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -57,31 +49,22 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(refused(refused, refused.field()));
     }
 
-    /** The database does not answer: nothing was changed, and it may be tried again. */
-    @ExceptionHandler({
-        CannotCreateTransactionException.class,
-        DataAccessResourceFailureException.class,
-        QueryTimeoutException.class,
-        RecoverableDataAccessException.class,
-        TransientDataAccessResourceException.class
-    })
-    ResponseEntity<Object> away(Exception away) {
-        logger.warn("The database does not answer: " + away.getMessage());
-        ResponseEntity<Object> answer = answer(problem(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "away",
-                "The database does not answer",
-                "Sectorum's database does not answer just now, and nothing was changed. What you did is kept in this"
-                        + " browser and saved when it is back."));
+    /** The database does not answer or has no room: told so that it is tried again. */
+    private ResponseEntity<Object> of(Database trouble, Exception thrown) {
+        logger.warn(trouble + ": " + thrown.getMessage());
+        ResponseEntity<Object> answer = answer(trouble.problem());
         return ResponseEntity.status(answer.getStatusCode())
                 .headers(answer.getHeaders())
-                .header(HttpHeaders.RETRY_AFTER, "3")
+                .header(HttpHeaders.RETRY_AFTER, Database.COME_AGAIN_S)
                 .body(answer.getBody());
     }
 
     /** Others were at the same thing again and again: told, never half done. */
     @ExceptionHandler(ConcurrencyFailureException.class)
     ResponseEntity<Object> raced(ConcurrencyFailureException raced) {
+        if (Database.of(raced) != Database.WELL) {
+            return of(Database.AWAY, raced);
+        }
         return answer(problem(
                 HttpStatus.CONFLICT,
                 "raced",
@@ -171,12 +154,9 @@ class Problems extends ResponseEntityExceptionHandler {
     /** What nobody foresaw: told as such, and written down for whoever looks after it. */
     @ExceptionHandler(Exception.class)
     ResponseEntity<Object> unforeseen(Exception fault) {
-        for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLTransientConnectionException
-                    || cause instanceof SQLNonTransientConnectionException
-                    || cause instanceof SQLTimeoutException) {
-                return away(fault);
-            }
+        Database trouble = Database.of(fault);
+        if (trouble != Database.WELL) {
+            return of(trouble, fault);
         }
         logger.error("Unforeseen", fault);
         return answer(problem(

@@ -20,8 +20,11 @@ class Told {
 
     void answer(HttpServletResponse response, HttpStatus status, String type, String title, String detail)
             throws IOException {
-        ProblemDetail problem = Problems.problem(status, type, title, detail);
-        response.setStatus(status.value());
+        answer(response, Problems.problem(status, type, title, detail));
+    }
+
+    void answer(HttpServletResponse response, ProblemDetail problem) throws IOException {
+        response.setStatus(problem.getStatus());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.getOutputStream().write(json.writeValueAsString(problem).getBytes(StandardCharsets.UTF_8));
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import sectorum.history.Merge;
@@ -32,6 +33,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class PlanService {
     /** Who raced so often with others has it put together again; then it is told. */
     private static final int TRIES = 8;
+    /** Where a row is held by others for so long, whoever saves is told to come again before their browser gives up. */
+    private static final Duration WAITED = Duration.ofSeconds(6);
 
     private static final Duration THINNED_EVERY = Duration.ofHours(12);
     /** A deleted plan can be brought back for so many days. */
@@ -123,10 +126,21 @@ public class PlanService {
      * @throws Stale with both sides where both changed the same
      */
     public SavedPlan save(long id, Save save) {
+        Instant until = now().plus(WAITED);
         for (int tries = 1; ; tries++) {
+            boolean waits = tries > 1;
             try {
-                return together.execute(status -> saveOnce(id, save));
+                return together.execute(status -> {
+                    // Who lost a race once waits for the others; nobody loses all of them.
+                    if (waits) {
+                        hold(id);
+                    }
+                    return saveOnce(id, save);
+                });
             } catch (ConcurrencyFailureException raced) {
+                if (raced instanceof PessimisticLockingFailureException && now().isAfter(until)) {
+                    throw raced;
+                }
                 if (tries == TRIES) {
                     throw new Stale(get(id), save.document(), save.base(), List.of());
                 }
