@@ -1,6 +1,9 @@
 package sectorum.bench;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import sectorum.divide.Press;
 import sectorum.measure.Absent;
@@ -9,19 +12,26 @@ import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
 import sectorum.recipe.RecipeBook;
 
-/**
- * What a workshop has.
- *
- * @param hour what an hour of hands costs, in the workshop's coin; absent: not counted
- * @param recipes its own and those that ship
- */
-public record Stock(List<Thing> things, @Absent Double hour, RecipeBook recipes) {
+/** What a workshop has. Asked by kind again and again, so it is put in order once; the same by value is equal. */
+public final class Stock {
     public static final Stock NONE = new Stock(List.of(), null);
 
     private static final double MOST_AN_HOUR = 100_000;
 
-    public Stock {
-        things = things == null ? List.of() : List.copyOf(things);
+    private final List<Thing> things;
+
+    @Absent
+    private final Double hour;
+
+    private final RecipeBook recipes;
+    private final Map<ThingKind, List<Thing>> byKind;
+    private final int hash;
+
+    /**
+     * @param hour what an hour of hands costs, in the workshop's coin; absent: not counted
+     * @param recipes its own and those that ship
+     */
+    public Stock(@Absent List<Thing> things, @Absent Double hour, RecipeBook recipes) {
         if (hour != null && !(hour >= 0 && hour <= MOST_AN_HOUR)) {
             throw new Refused(
                     "hour",
@@ -30,6 +40,11 @@ public record Stock(List<Thing> things, @Absent Double hour, RecipeBook recipes)
                             Quantity.plain(hour),
                             Quantity.plain(MOST_AN_HOUR)));
         }
+        this.things = things == null ? List.of() : List.copyOf(things);
+        this.hour = hour;
+        this.recipes = recipes;
+        this.byKind = this.things.stream().collect(Collectors.groupingBy(Thing::kind));
+        this.hash = Objects.hash(this.things, hour, recipes);
     }
 
     /** By the recipes that ship. */
@@ -38,7 +53,20 @@ public record Stock(List<Thing> things, @Absent Double hour, RecipeBook recipes)
     }
 
     public Stream<Thing> of(ThingKind kind) {
-        return things.stream().filter(t -> t.kind() == kind);
+        return byKind.getOrDefault(kind, List.of()).stream();
+    }
+
+    public List<Thing> things() {
+        return things;
+    }
+
+    @Absent
+    public Double hour() {
+        return hour;
+    }
+
+    public RecipeBook recipes() {
+        return recipes;
     }
 
     /** With these beside what is there: what is meant to be bought counts as owned. */
@@ -72,5 +100,20 @@ public record Stock(List<Thing> things, @Absent Double hour, RecipeBook recipes)
                 .filter(t -> t.size("per") > 0)
                 .map(t -> new Weighed(t.choice("of"), t.size("per")))
                 .toList();
+    }
+
+    @Override
+    public boolean equals(@Absent Object other) {
+        return this == other
+                || (other instanceof Stock stock
+                        && hash == stock.hash
+                        && things.equals(stock.things)
+                        && Objects.equals(hour, stock.hour)
+                        && recipes.equals(stock.recipes));
+    }
+
+    @Override
+    public int hashCode() {
+        return hash;
     }
 }

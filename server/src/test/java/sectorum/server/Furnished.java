@@ -8,8 +8,8 @@ import java.net.URI;
 import java.util.HashMap;
 import java.util.Map;
 import javax.imageio.ImageIO;
+import sectorum.server.json.StrictJson;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A workshop with something of everything in it, each called by a word.
@@ -21,7 +21,7 @@ record Furnished(Http owner, Map<String, String> ids) {
     static Furnished of(URI base, String word) throws IOException {
         Map<String, String> ids = new HashMap<>();
         Http owner = Crew.owner(base, word + " works");
-        String plan = JsonMapper.shared().writeValueAsString(Plans.swags(word + " gala"));
+        String plan = StrictJson.mapper().writeValueAsString(Plans.swags(word + " gala"));
         long id = owner.post("/api/plans", plan).json().get("id").asLong();
         ids.put("plan", "" + id);
         ids.put(

@@ -6,12 +6,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import sectorum.plan.Plan;
+import sectorum.server.json.StrictJson;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** All routes by the API description, and for each an address and a body that are as described: a route that is added is here at once. */
 final class Routes {
-    private static final JsonMapper JSON = JsonMapper.shared();
+    private static final JsonMapper JSON = StrictJson.mapper();
     /** How deep a body goes; what holds itself ends there. */
     private static final int DEEPEST = 5;
 
@@ -129,7 +130,6 @@ final class Routes {
                     case "picture" -> Long.parseLong(ids.get("picture"));
                     case "thing" -> Long.parseLong(ids.get("thing"));
                     case "records" -> Long.parseLong(ids.get("record"));
-                    case "base" -> Long.parseLong(ids.get("revision"));
                     default -> 1;
                 };
             case "string" -> word(name, plan);

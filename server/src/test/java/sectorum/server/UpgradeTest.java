@@ -51,7 +51,7 @@ class UpgradeTest {
     }
 
     @ParameterizedTest(name = "from the database of version {0}")
-    @ValueSource(strings = {"3", "4", "5", "6", "7", "8", "9", "10", "11", "12", "13"})
+    @ValueSource(strings = {"3", "4", "5", "6", "7", "8", "9", "10", "11", "12", "13", "14"})
     void aPlanOfThenOpensNow(String version) throws Exception {
         assumeThat(SERVER).as("a database server").isNotNull();
         Flyway old = flyway(version);

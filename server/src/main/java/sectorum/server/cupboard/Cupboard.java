@@ -1,10 +1,14 @@
 package sectorum.server.cupboard;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.stream.IntStream;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import sectorum.bench.Bench;
@@ -22,27 +26,52 @@ import sectorum.server.tenancy.Tenancy;
 /** What the workshop owns. */
 @Service
 public class Cupboard {
-    private static final int MOST = 2000;
+    private static final int MOST = 10_000;
+
+    /** A workshop's cupboard as it was at a change; the number is drawn anew with each, so none comes twice. */
+    private record State(long workshop, long stamp) {}
 
     private final ItemRepository items;
     private final Recipes recipes;
     private final Notebook notebook;
     private final Tenancy tenancy;
+    private final JdbcClient database;
+    private final Cache<State, List<Thing>> known =
+            Caffeine.newBuilder().maximumSize(60).build();
 
-    Cupboard(ItemRepository items, Recipes recipes, Notebook notebook, Tenancy tenancy) {
+    Cupboard(ItemRepository items, Recipes recipes, Notebook notebook, Tenancy tenancy, JdbcClient database) {
         this.items = items;
         this.recipes = recipes;
         this.notebook = notebook;
         this.tenancy = tenancy;
+        this.database = database;
     }
 
     /** By kind, then by size, then as they came. */
     @Transactional
     public List<Thing> all() {
+        long stamp = database.sql("select stamp from cupboard_stamp where workshop_id = :workshop")
+                .param("workshop", tenancy.workshop())
+                .query(Long.class)
+                .optional()
+                .orElse(0L);
+        return known.get(new State(tenancy.workshop(), stamp), now -> read());
+    }
+
+    private List<Thing> read() {
         return items.findByWorkshopIdOrderById(tenancy.workshop()).stream()
                 .map(ItemRow::thing)
                 .sorted(Comparator.comparing(Thing::kind).thenComparingDouble(Cupboard::wide))
                 .toList();
+    }
+
+    /** Told within each change, so that whoever reads after it reads anew. */
+    private void changed() {
+        database.sql("insert into cupboard_stamp (workshop_id, stamp) values (:workshop, :stamp)"
+                        + " on duplicate key update stamp = :stamp")
+                .param("workshop", tenancy.workshop())
+                .param("stamp", ThreadLocalRandom.current().nextLong())
+                .update();
     }
 
     private static double wide(Thing thing) {
@@ -68,6 +97,12 @@ public class Cupboard {
     /** Keeps a new thing, or one that is there already under its id. */
     @Transactional
     public Thing keep(Thing thing) {
+        Thing kept = put(thing);
+        changed();
+        return kept;
+    }
+
+    private Thing put(Thing thing) {
         if (thing.id() == null) {
             room(1);
             return items.saveAndFlush(new ItemRow(tenancy.workshop(), thing)).thing();
@@ -81,7 +116,8 @@ public class Cupboard {
     @Transactional
     public int keepAll(List<Thing> things) {
         room((int) things.stream().filter(t -> t.id() == null).count());
-        things.forEach(this::keep);
+        things.forEach(this::put);
+        changed();
         return things.size();
     }
 
@@ -101,6 +137,7 @@ public class Cupboard {
     @Transactional
     public void takeOut(long id) {
         items.takeOut(id, tenancy.workshop());
+        changed();
     }
 
     /** Takes amounts from stock, as far as there is any; tells what was taken. Less than nothing puts back. */
@@ -113,6 +150,7 @@ public class Cupboard {
                 .sorted(Comparator.comparingLong(
                         i -> wanted.get(i) == null ? 0 : wanted.get(i).thing()))
                 .forEach(i -> taken.set(i, take(wanted.get(i))));
+        changed();
         return taken;
     }
 

@@ -24,7 +24,6 @@ import sectorum.plan.Plan;
 import sectorum.server.cupboard.Cupboard;
 import sectorum.server.plans.PlanLine;
 import sectorum.server.plans.PlanService;
-import sectorum.server.plans.SavedPlan;
 import sectorum.server.tenancy.Tenancy;
 import sectorum.server.tenancy.WorkshopSettings;
 import sectorum.tasks.Days;
@@ -35,8 +34,14 @@ import tools.jackson.core.JacksonException;
 /** The orders in work, as the schedule knows them; worked out once for each state of a plan. */
 @Service
 public class Orders {
-    /** A plan's tasks depend on nothing else. */
-    private record Key(long id, int revision, Bench bench, Stock stock, Workshop workshop) {}
+    /** What all plans' tasks depend on alike. */
+    private record Setting(Bench bench, Stock stock, Workshop workshop) {}
+
+    /** A plan's tasks depend on nothing else. The setting is one of {@link #settings}, so it is compared by being the same. */
+    private record Key(long id, int revision, Setting setting) {}
+
+    /** An order's tasks, or why there are none. */
+    private record Kept(@Absent OrderTasks tasks, @Absent Days.LeftOut leftOut) {}
 
     /** A plan without a day is put on one, so that its tasks can be told; nothing of that day is shown. */
     private static final String ANY_DAY = "2100-01-01T12:00";
@@ -49,7 +54,9 @@ public class Orders {
     private final Cupboard cupboard;
     private final Tenancy tenancy;
     private final Clock clock;
-    private final Cache<Key, OrderTasks> known =
+    private final Cache<Setting, Setting> settings =
+            Caffeine.newBuilder().maximumSize(60).build();
+    private final Cache<Key, Kept> known =
             Caffeine.newBuilder().maximumSize(400).build();
 
     Orders(PlanService plans, Cupboard cupboard, Tenancy tenancy, Clock clock) {
@@ -107,15 +114,15 @@ public class Orders {
     public Together others(@Absent Long id, Now now) {
         List<OrderTasks> orders = new ArrayList<>();
         List<Days.LeftOut> leftOut = new ArrayList<>();
+        Setting given = new Setting(now.bench(), now.stock(), now.workshop());
+        Setting setting = settings.get(given, g -> g);
         for (PlanLine line : inWork(now)) {
             if (id == null || line.id() != id) {
-                try {
-                    orders.add(kept(line, now));
-                } catch (Refused refused) {
-                    leftOut.add(new Days.LeftOut(name(line.id()), line.name(), refused.phrase()));
-                } catch (JacksonException | IllegalArgumentException | IllegalStateException odd) {
-                    log.warn("Plan " + line.id() + " cannot be planned", odd);
-                    leftOut.add(new Days.LeftOut(name(line.id()), line.name(), UNREADABLE));
+                Kept kept = known.get(new Key(line.id(), line.revision(), setting), k -> kept(line, now));
+                if (kept.tasks() != null) {
+                    orders.add(kept.tasks());
+                } else {
+                    leftOut.add(kept.leftOut());
                 }
             }
         }
@@ -147,11 +154,14 @@ public class Orders {
         }
     }
 
-    public OrderTasks kept(PlanLine line, Now now) {
-        Key key = new Key(line.id(), line.revision(), now.bench(), now.stock(), now.workshop());
-        return known.get(key, k -> {
-            SavedPlan saved = plans.get(line.id());
-            return planned(line.id(), saved.document(), now);
-        });
+    private Kept kept(PlanLine line, Now now) {
+        try {
+            return new Kept(planned(line.id(), plans.get(line.id()).document(), now), null);
+        } catch (Refused refused) {
+            return new Kept(null, new Days.LeftOut(name(line.id()), line.name(), refused.phrase()));
+        } catch (JacksonException | IllegalArgumentException | IllegalStateException odd) {
+            log.warn("Plan " + line.id() + " cannot be planned", odd);
+            return new Kept(null, new Days.LeftOut(name(line.id()), line.name(), UNREADABLE));
+        }
     }
 }

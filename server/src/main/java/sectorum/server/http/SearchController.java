@@ -56,7 +56,7 @@ class SearchController {
         add(
                 all,
                 wanted,
-                plans.list().stream()
+                plans.called(wanted, MOST).stream()
                         .map(p -> new SearchHit(FoundKind.PLAN, p.name(), p.client(), "/plan/" + p.id() + "/measure"))
                         .toList());
         if (!wanted.isEmpty()) {

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
@@ -26,11 +27,21 @@ interface PlanRepository extends JpaRepository<PlanRow, Long> {
             @Absent String stack,
             @Absent Instant archivedAt) {}
 
+    /** What a plan is called, and for whom. */
+    record Named(long id, String name, String client) {}
+
     @Query("select new sectorum.server.plans.PlanRepository$Line(p.id, p.name, p.readyBy, p.revision, p.savedAt,"
             + " p.client, p.place, p.stage, p.stack, p.archivedAt)"
             + " from PlanRow p where p.workshopId = :workshop and p.deletedAt is null"
             + " order by case when p.readyBy is null then 1 else 0 end, p.readyBy, p.id")
     List<Line> lines(long workshop);
+
+    /** Those whose name or client holds these letters; the soonest first. */
+    @Query("select new sectorum.server.plans.PlanRepository$Named(p.id, p.name, p.client) from PlanRow p"
+            + " where p.workshopId = :workshop and p.deletedAt is null"
+            + " and (locate(:words, p.name) > 0 or locate(:words, concat(p.name, ' ', p.client)) > 0)"
+            + " order by case when p.readyBy is null then 1 else 0 end, p.readyBy, p.id")
+    List<Named> called(long workshop, String words, Limit most);
 
     @Query("select p from PlanRow p where p.id = :id and p.workshopId = :workshop and p.deletedAt is null")
     Optional<PlanRow> live(long workshop, long id);

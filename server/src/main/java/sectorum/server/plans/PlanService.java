@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import sectorum.history.Merge;
@@ -85,6 +86,16 @@ public class PlanService {
                         p.stage(),
                         p.stack() == null ? List.of() : json.readValue(p.stack(), BLOCKS),
                         p.archivedAt() != null))
+                .toList();
+    }
+
+    /** What a plan is called. */
+    public record Called(long id, String name, String client) {}
+
+    /** Plans whose name or client holds these letters, so many at most; no letters: any. */
+    public List<Called> called(String words, int most) {
+        return plans.called(tenancy.workshop(), words, Limit.of(most)).stream()
+                .map(p -> new Called(p.id(), p.name(), p.client()))
                 .toList();
     }
 

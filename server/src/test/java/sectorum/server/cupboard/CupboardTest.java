@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.Mockito.RETURNS_DEEP_STUBS;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import sectorum.bench.Thing;
 import sectorum.bench.ThingKind;
 import sectorum.measure.Refused;
@@ -30,7 +32,8 @@ import sectorum.server.tenancy.Tenancy;
 class CupboardTest {
     private final ItemRepository items = mock(ItemRepository.class);
     private final Tenancy tenancy = mock(Tenancy.class);
-    private final Cupboard cupboard = new Cupboard(items, mock(Recipes.class), mock(Notebook.class), tenancy);
+    private final Cupboard cupboard = new Cupboard(
+            items, mock(Recipes.class), mock(Notebook.class), tenancy, mock(JdbcClient.class, RETURNS_DEEP_STUBS));
 
     @BeforeEach
     void workshop() {
@@ -74,9 +77,9 @@ class CupboardTest {
 
     @Test
     void aFullCupboardTakesNoneOfAWholeTable() {
-        when(items.countByWorkshopId(7)).thenReturn(1999L);
+        when(items.countByWorkshopId(7)).thenReturn(9999L);
         Thing rod = Thing.of(ThingKind.ROD, "Rod", Values.NONE);
-        assertThatThrownBy(() -> cupboard.keepAll(List.of(rod, rod))).hasMessageContaining("2000");
+        assertThatThrownBy(() -> cupboard.keepAll(List.of(rod, rod))).hasMessageContaining("10000");
         verify(items, never()).saveAndFlush(any());
         assertThat(cupboard.keepAll(List.of(rod))).isEqualTo(1);
     }
