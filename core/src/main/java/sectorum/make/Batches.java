@@ -3,9 +3,11 @@ package sectorum.make;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import sectorum.bench.Dial;
 import sectorum.bench.Stock;
 import sectorum.bench.Thing;
@@ -249,6 +251,9 @@ final class Batches {
                 .toList();
     }
 
+    /** More sizes of sheets than a kitchen has. */
+    private static final int MOST_ROLLS = 24;
+
     /** How pieces lie and what that leaves. */
     private record Sheeting(@Absent Nested nested, int rolls, double share) {
         static final Sheeting NONE = new Sheeting(null, 0, 1);
@@ -328,7 +333,16 @@ final class Batches {
         if (rolls.isEmpty()) {
             rolls.add(Roll.BY_HAND);
         }
-        return rolls;
+        return unlike(rolls);
+    }
+
+    /** The first of each size: of those alike nothing would lie otherwise, and trying them all takes seconds in a large cupboard. */
+    private static List<Roll> unlike(List<Roll> rolls) {
+        Set<List<Double>> sizes = new HashSet<>();
+        return rolls.stream()
+                .filter(r -> sizes.add(List.of(r.width(), r.length())))
+                .limit(MOST_ROLLS)
+                .toList();
     }
 
     @Absent

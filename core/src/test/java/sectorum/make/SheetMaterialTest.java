@@ -57,6 +57,16 @@ class SheetMaterialTest {
         assertThat(there.have()).isEqualTo(1);
     }
 
+    /** A large cupboard has the same sheet many times; what lies on it lies as on the first, and is reckoned once. */
+    @Test
+    void ofSheetsAlikeTheFirstIsTaken() {
+        Thing one = sheets("wafer", 210, 297, 5).known(7L);
+        List<Thing> many = java.util.Collections.nCopies(3000, one);
+        Worktop alone = top(new Stock(List.of(one), null));
+        assertThat(top(new Stock(many, null)).batches()).isEqualTo(alone.batches());
+        assertThat(alone.batches().get(0).nested().roll().name()).isEqualTo(one.name());
+    }
+
     @Test
     void itLeansAsItWasPut() {
         assertThat(Trials.waferRow().layout().placements()).allSatisfy(p -> {
