@@ -162,7 +162,7 @@ mariadb_up() {
     say "Making the database folder ${home#"$ROOT"/}"
     # A bare machine may not know its own name; the database is asked by number and by its socket alone.
     mariadb-install-db --no-defaults --force "${as[@]}" --datadir="$home/data" --auth-root-authentication-method=socket --skip-test-db >"$home/install.log" 2>&1 \
-      || fail "MariaDB could not make its folder; see ${home#"$ROOT"/}/install.log."
+      || { tail -n 5 "$home/install.log" >&2; fail "MariaDB could not make its folder ${home#"$ROOT"/}."; }
     touch "$home/finished"
   fi
   DB_SOCKET="$home/s.sock"
@@ -273,7 +273,7 @@ java_flags() { # sets flags
 app_up() { # database address, password, port or none
   [ -f "$RUN/app/sectorum.jar" ] || fail "Sectorum is not built yet. Run ./start once, then again."
   local port=${3:-} flags
-  [ -n "$port" ] || port=$(free_port 8700)
+  [ -n "$port" ] || port=$(free_port "${APP_FROM:-8700}")
   java_flags
   SECTORUM_TOMCAT="$RUN/own-tomcat-$port" SECTORUM_DB_URL=$1 SECTORUM_DB_PASSWORD=$2 SECTORUM_DB_OWNER=sectorum_owner SECTORUM_PORT=$port SECTORUM_DEMO=false \
     java "${flags[@]}" -jar "$RUN/app/sectorum.jar" >>"$RUN/own-$port.log" 2>&1 &
@@ -282,6 +282,7 @@ app_up() { # database address, password, port or none
     kill -0 "$app" 2>/dev/null || { tail -n 20 "$RUN/own-$port.log" >&2; fail "Sectorum did not start; see .run/own-$port.log."; }
     sleep 0.1
   done
+  kill -0 "$app" 2>/dev/null || fail "Port $port was taken by somebody else at the last moment. Start again."
   APP_PORT=$port APP_BASE="http://127.0.0.1:$port"
 }
 

@@ -38,7 +38,7 @@ class BackwardTest {
     }
 
     static Stream<Random> thousand() {
-        return Seeds.randoms(1000);
+        return Seeds.randoms(300);
     }
 
     @ParameterizedTest

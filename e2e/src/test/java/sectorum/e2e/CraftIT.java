@@ -15,7 +15,7 @@ import sectorum.server.RandomPlans;
 
 /** Core in the page: it answers what the server answers to the last bit, the server where it is not there, and nothing is lost. */
 class CraftIT extends Bench {
-    private static final int PLANS = 30;
+    private static final int PLANS = 12;
     private static final Path FIGURES = Path.of("target", "core-in-the-page.txt");
 
     /** Puts each question to core in the page and to the server; gives what differs, and how many numbers were alike. */

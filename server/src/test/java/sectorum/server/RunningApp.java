@@ -83,6 +83,7 @@ public final class RunningApp implements ParameterResolver {
                         + java.nio.file.Path.of("target", "tomcat").toAbsolutePath(),
                 "--spring.datasource.url=" + server + "/" + database,
                 "--spring.flyway.user=sectorum_owner",
+                "--management.server.port=0",
                 "--sectorum.open=true",
                 "--sectorum.demo=" + System.getProperty("sectorum.demo", "false"));
     }

@@ -37,15 +37,17 @@ class Bodies extends OncePerRequestFilter {
     static final long MOST_DRAWING_BYTES = 8L * 1024 * 1024;
 
     /** A body may take so long at the least, and at this pace. */
-    private static final long PATIENCE_MS = 8000;
+    private static final long PATIENCE_MS = 4000;
 
-    private static final long SLOWEST_BYTES_PER_MS = 16;
-    /** Bodies are let in while their blocks are free: 64 MB, or 96 small ones, well under the threads there are. */
+    private static final long SLOWEST_BYTES_PER_MS = 32;
+    /** Bodies are let in while their blocks are free: 64 MB, or 51 small ones, an eighth of the threads there are. */
     private static final int BLOCK = 64 * 1024;
 
     private static final int BLOCKS = 1024;
-    private static final int LEAST_BLOCKS = 10;
-    private static final long WAITS_MS = 2000;
+    private static final int LEAST_BLOCKS = 20;
+    private static final long WAITS_MS = 7000;
+    /** Each that waits holds a thread, too. */
+    private static final int WAITING = 40;
 
     private final Semaphore blocks = new Semaphore(BLOCKS);
     private final Told told;
@@ -105,6 +107,9 @@ class Bodies extends OncePerRequestFilter {
     }
 
     private boolean enter(int taken) {
+        if (blocks.getQueueLength() >= WAITING) {
+            return false;
+        }
         try {
             return blocks.tryAcquire(taken, WAITS_MS, TimeUnit.MILLISECONDS);
         } catch (InterruptedException stopping) {

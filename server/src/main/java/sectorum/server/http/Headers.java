@@ -38,6 +38,10 @@ class Headers extends OncePerRequestFilter {
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
+        if (request.isSecure()) {
+            // Who came encrypted once comes so for a year. A door at a bare address is not meant: browsers hold names alone to it.
+            response.setHeader("Strict-Transport-Security", "max-age=31536000");
+        }
         if (request.getRequestURI().startsWith("/api/")) {
             // Whoever goes back to a page would otherwise be shown the plan as it was; pictures say for themselves.
             response.setHeader("Cache-Control", "no-store");
