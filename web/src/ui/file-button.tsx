@@ -28,6 +28,8 @@ export function FileButton({ label, accept, onFile, children, camera, className 
         accept={accept}
         aria-label={label}
         {...(camera ? { capture: 'environment' as const } : {})}
+        // The press before it is what keys reach; this one would be a stop that nobody sees.
+        tabIndex={-1}
         className="sr-only"
         onChange={(e) => {
           const file = e.currentTarget.files?.[0];
