@@ -8,7 +8,9 @@ if (!(many >= 5 && many <= 1500)) {
   console.error('connections: 5 to 1500, within what is let in at once');
   process.exit(2);
 }
-const { call, cookie } = await signedIn();
+const { call } = await signedIn();
+// Whoever sits on it is signed in, too, by another session.
+const { cookie } = await signedIn();
 const plan = await call('POST', '/api/plans/fresh', { name: 'Beside the slow' });
 const { hostname, port } = new URL(base);
 const head = (method, path, more = '') =>

@@ -252,7 +252,7 @@ public class CoreBenchmark {
     private Plan sixty(int turn) {
         List<OwnPiece> pieces = new ArrayList<>();
         for (Tier tier : fourTiers.tiers()) {
-            for (AheadTray offered : Workup.tray(fourTiers, tier.id())) {
+            for (AheadTray offered : Workup.tray(fourTiers, tier.id(), BENCH)) {
                 OwnPiece piece = offered.piece();
                 if (pieces.size() < 60) {
                     pieces.add(named("piece-" + pieces.size(), piece)

@@ -20,6 +20,8 @@ public final class Nest {
     /** A piece of so little, mm², is a line that nobody cuts: it takes no place. */
     private static final double NOTHING = 1e-6;
 
+    private static final KeptNests KEPT = new KeptNests();
+
     private Nest() {}
 
     /** Whether a box goes on a sheet, as it lies. */
@@ -47,6 +49,10 @@ public final class Nest {
 
     /** The nest on the sheet of which least is taken, the first of those alike. */
     public static Optional<Nested> of(List<Blank> blanks, List<Roll> rolls) {
+        return KEPT.get(blanks, rolls, () -> fitted(blanks, rolls));
+    }
+
+    private static Optional<Nested> fitted(List<Blank> blanks, List<Roll> rolls) {
         List<Integer> kinds = new ArrayList<>();
         for (int i = 0; i < blanks.size(); i++) {
             if (blanks.get(i).count() > 0 && blanks.get(i).polygon().area() > NOTHING) {

@@ -26,8 +26,7 @@ class AccessIT extends Bench {
     private static final List<String> GUESSES = List.of("p-as-heading", "focus-order-semantics");
 
     /** Views whose controls stand otherwise on a phone; the rest is the same there, one below the other. */
-    private static final List<String> OTHER_ON_A_PHONE =
-            List.of("dress", "days", "notebook");
+    private static final List<String> OTHER_ON_A_PHONE = List.of("dress", "days", "notebook");
 
     private static final int TABLET = 1024;
     private static final int DESK = 1280;

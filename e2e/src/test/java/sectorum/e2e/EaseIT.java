@@ -84,7 +84,9 @@ class EaseIT extends Bench {
                     };""");
             browser.keys(Keys.TAB);
             int presses = 0;
-            while (Boolean.TRUE.equals(browser.driver().executeAsyncScript("window.look().then(arguments[arguments.length - 1])")) && presses < MOST_PRESSES) {
+            while (Boolean.TRUE.equals(
+                            browser.driver().executeAsyncScript("window.look().then(arguments[arguments.length - 1])"))
+                    && presses < MOST_PRESSES) {
                 browser.keys(Keys.TAB);
                 presses++;
             }

@@ -23,7 +23,8 @@ class DocsTest {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
     private static final Pattern LINK = Pattern.compile("\\]\\(([^)#]+)(#[^)]*)?\\)");
     private static final Pattern TEST = Pattern.compile("`([A-Z][A-Za-z]*(?:Test|IT))(?:#([A-Za-z]+))?`");
-    private static final Pattern COMMAND = Pattern.compile("(?:\\./(?:start|test)|scripts/[a-z-]+(?![a-z.-]))(?: (?:--?[a-z-]+|[A-Z]+|\\[[A-Z]+\\]))*");
+    private static final Pattern COMMAND = Pattern.compile(
+            "(?:\\./(?:start|test)|scripts/[a-z-]+(?![a-z.-]))(?: (?:--?[a-z-]+|[A-Z]+|\\[[A-Z]+\\]))*");
     private static final Pattern VARIABLE = Pattern.compile("SECTORUM_[A-Z_]+");
 
     private static String read(Path file) {
@@ -40,7 +41,9 @@ class DocsTest {
 
     static List<Path> documents() throws IOException {
         try (Stream<Path> docs = Files.walk(ROOT.resolve("docs"))) {
-            return Stream.concat(Stream.of(ROOT.resolve("README.md")), docs.filter(f -> f.toString().endsWith(".md")))
+            return Stream.concat(
+                            Stream.of(ROOT.resolve("README.md")),
+                            docs.filter(f -> f.toString().endsWith(".md")))
                     .sorted()
                     .toList();
         }
@@ -60,7 +63,9 @@ class DocsTest {
         found(LINK, document)
                 .map(m -> m.group(1))
                 .filter(to -> !to.startsWith("http"))
-                .forEach(to -> assertThat(document.resolveSibling(to)).as("%s", document).exists());
+                .forEach(to -> assertThat(document.resolveSibling(to))
+                        .as("%s", document)
+                        .exists());
     }
 
     @Test
@@ -73,7 +78,9 @@ class DocsTest {
             found(TEST, document).forEach(m -> {
                 assertThat(tests).as("%s names it", document).containsKey(m.group(1));
                 if (m.group(2) != null) {
-                    assertThat(tests.get(m.group(1))).as("%s names it", document).contains("void " + m.group(2) + "(");
+                    assertThat(tests.get(m.group(1)))
+                            .as("%s names it", document)
+                            .contains("void " + m.group(2) + "(");
                 }
             });
         }

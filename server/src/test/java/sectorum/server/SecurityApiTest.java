@@ -57,7 +57,9 @@ class SecurityApiTest {
 
     /** How the service is, its numbers, its inside: none of it at the port that people use. */
     @ParameterizedTest
-    @ValueSource(strings = {"/health", "/health/readiness", "/metrics", "/env", "/actuator", "/actuator/health", "/heapdump"})
+    @ValueSource(
+            strings = {"/health", "/health/readiness", "/metrics", "/env", "/actuator", "/actuator/health", "/heapdump"
+            })
     void nothingOfTheInsideIsToldWherePeopleCome(String path, Http http) {
         assertThat(http.get(path).status()).isEqualTo(404);
         assertThat(Http.stranger(http.base()).get(path).status()).isEqualTo(404);
@@ -76,7 +78,8 @@ class SecurityApiTest {
         "/loggers, 404",
         "/shutdown, 404"
     })
-    void atItsOwnPortHealthAndNumbersAreToldAndNothingElse(String path, int status, Http http, Environment environment) {
+    void atItsOwnPortHealthAndNumbersAreToldAndNothingElse(
+            String path, int status, Http http, Environment environment) {
         Http.Answer answer = Http.stranger(own(environment)).get(path);
         assertThat(answer.status()).as(answer.text()).isEqualTo(status);
         assertThat(answer.text()).doesNotContain("jdbc:", "for-tests-only");
@@ -136,8 +139,12 @@ class SecurityApiTest {
                     .json()
                     .get("code")
                     .asString();
-            Http.stranger(http.base()).post("/api/sign-in", Crew.body("signIn", name, "password", "wrong but a secret"));
-            String plan = owner.post("/api/plans/fresh", "{\"name\":\"Quiet\"}").json().get("id").asString();
+            Http.stranger(http.base())
+                    .post("/api/sign-in", Crew.body("signIn", name, "password", "wrong but a secret"));
+            String plan = owner.post("/api/plans/fresh", "{\"name\":\"Quiet\"}")
+                    .json()
+                    .get("id")
+                    .asString();
             String link = owner.post(
                             "/api/plans/" + plan + "/shares",
                             Crew.body("kind", "client", "name", "", "priced", false, "days", 3))
@@ -150,8 +157,13 @@ class SecurityApiTest {
                     .map(e -> e.getFormattedMessage() + e.getThrowableProxy())
                     .collect(Collectors.joining("\n"));
             for (String secret : List.of(
-                    Crew.PASSWORD, "wrong but a secret", "typed in the wrong place", code, link.substring(link.lastIndexOf('/') + 1),
-                    owner.cookies(), helper.cookies())) {
+                    Crew.PASSWORD,
+                    "wrong but a secret",
+                    "typed in the wrong place",
+                    code,
+                    link.substring(link.lastIndexOf('/') + 1),
+                    owner.cookies(),
+                    helper.cookies())) {
                 assertThat(said).doesNotContain(secret);
             }
         } finally {

@@ -7,6 +7,7 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.io.BufferedReader;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -20,6 +21,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import sectorum.measure.Absent;
 
 /**
  * Takes a request's body whole before anything works on it: within a time, and only so many at once, so that hundreds of
@@ -49,7 +51,11 @@ class Bodies extends OncePerRequestFilter {
     /** Each that waits holds a thread, too. */
     private static final int WAITING = 40;
 
+    /** Of one session so many bodies are waited for at once: whoever drips many in waits for themselves. */
+    private static final int OF_ONE = 12;
+
     private final Semaphore blocks = new Semaphore(BLOCKS);
+    private final OfEach ones = new OfEach(OF_ONE, WAITING, WAITS_MS);
     private final Told told;
 
     Bodies(Told told) {
@@ -76,19 +82,14 @@ class Bodies extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        int taken = (int) Math.max(LEAST_BLOCKS, (length + BLOCK - 1) / BLOCK);
-        if (!enter(taken)) {
-            busy(response);
+        if (request.getInputStream().available() >= length) {
+            // All of it came with its head: nobody waits for anything.
+            chain.doFilter(new Whole(request, request.getInputStream().readNBytes((int) length)), response);
             return;
         }
-        byte[] body;
-        try {
-            body = read(request, (int) length);
-        } catch (SocketTimeoutException slow) {
-            slow(response);
+        byte[] body = waitedFor(request, response, (int) length);
+        if (body == null) {
             return;
-        } finally {
-            blocks.release(taken);
         }
         if (body.length < length) {
             slow(response);
@@ -106,15 +107,31 @@ class Bodies extends OncePerRequestFilter {
                 : path.endsWith("/art/drawing") ? MOST_DRAWING_BYTES : MOST_BYTES;
     }
 
-    private boolean enter(int taken) {
-        if (blocks.getQueueLength() >= WAITING) {
-            return false;
+    /** The body, with its turn waited for; none where it was told why. */
+    @Absent
+    private byte[] waitedFor(HttpServletRequest request, HttpServletResponse response, int length) throws IOException {
+        HttpSession session = request.getSession(false);
+        String who = session == null ? request.getRemoteAddr() : session.getId();
+        if (!ones.enter(who)) {
+            told.busy(response);
+            return null;
         }
+        int taken = Math.max(LEAST_BLOCKS, (length + BLOCK - 1) / BLOCK);
         try {
-            return blocks.tryAcquire(taken, WAITS_MS, TimeUnit.MILLISECONDS);
-        } catch (InterruptedException stopping) {
-            Thread.currentThread().interrupt();
-            return false;
+            if (!OfEach.isLetIn(blocks, taken, WAITING, WAITS_MS)) {
+                told.busy(response);
+                return null;
+            }
+            try {
+                return read(request, length);
+            } catch (SocketTimeoutException slow) {
+                slow(response);
+                return null;
+            } finally {
+                blocks.release(taken);
+            }
+        } finally {
+            ones.leave(who);
         }
     }
 
@@ -142,16 +159,6 @@ class Bodies extends OncePerRequestFilter {
                 "slow",
                 "Too slow",
                 "What was sent did not arrive in time, so nothing was changed. Send it again.");
-    }
-
-    private void busy(HttpServletResponse response) throws IOException {
-        response.setHeader("Retry-After", "2");
-        told.answer(
-                response,
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "busy",
-                "Too much at once",
-                "Too many send something at the same moment. Nothing was changed; it is tried again in a moment.");
     }
 
     /** A request whose body has arrived. */

@@ -39,7 +39,8 @@ class Headers extends OncePerRequestFilter {
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
         if (request.isSecure()) {
-            // Who came encrypted once comes so for a year. A door at a bare address is not meant: browsers hold names alone to it.
+            // Who came encrypted once comes so for a year. A door at a bare address is not meant: browsers hold names
+            // alone to it.
             response.setHeader("Strict-Transport-Security", "max-age=31536000");
         }
         if (request.getRequestURI().startsWith("/api/")) {

@@ -3,6 +3,7 @@ package sectorum.server.http;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -27,5 +28,16 @@ class Told {
         response.setStatus(problem.getStatus());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.getOutputStream().write(json.writeValueAsString(problem).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Too many at the same moment: it may be asked again soon. */
+    void busy(HttpServletResponse response) throws IOException {
+        response.setHeader(HttpHeaders.RETRY_AFTER, "2");
+        answer(
+                response,
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "busy",
+                "Too much at once",
+                "Too many ask for this at the same moment. Nothing was changed; it is tried again in a moment.");
     }
 }

@@ -5,14 +5,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -44,7 +39,7 @@ class Turns extends OncePerRequestFilter {
 
     private final Semaphore all = new Semaphore(AT_ONCE, true);
     /** By session; who has none was sent away before. */
-    private final Map<String, Semaphore> ones = new ConcurrentHashMap<>();
+    private final OfEach ones = new OfEach(OF_ONE, WAITING, PATIENCE_MS);
 
     private final Told told;
 
@@ -61,45 +56,22 @@ class Turns extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String who = request.getSession(false).getId();
-        Semaphore own = ones.computeIfAbsent(who, w -> new Semaphore(OF_ONE, true));
-        boolean mine = false;
-        boolean mayGo = false;
+        if (!ones.enter(who)) {
+            told.busy(response);
+            return;
+        }
         try {
-            mine = isLetIn(own);
-            mayGo = mine && isLetIn(all);
-            if (mayGo) {
-                chain.doFilter(request, response);
-            } else {
-                response.setHeader(HttpHeaders.RETRY_AFTER, "2");
-                told.answer(
-                        response,
-                        HttpStatus.SERVICE_UNAVAILABLE,
-                        "busy",
-                        "Too much at once",
-                        "Several of these are being made just now. Nothing was changed; try again in a moment.");
+            if (!OfEach.isLetIn(all, 1, WAITING, PATIENCE_MS)) {
+                told.busy(response);
+                return;
             }
-        } finally {
-            if (mayGo) {
+            try {
+                chain.doFilter(request, response);
+            } finally {
                 all.release();
             }
-            if (mine) {
-                own.release();
-            }
-            if (!own.hasQueuedThreads() && own.availablePermits() == OF_ONE) {
-                ones.remove(who, own);
-            }
-        }
-    }
-
-    private static boolean isLetIn(Semaphore gate) {
-        if (gate.getQueueLength() >= WAITING) {
-            return false;
-        }
-        try {
-            return gate.tryAcquire(PATIENCE_MS, TimeUnit.MILLISECONDS);
-        } catch (InterruptedException stopping) {
-            Thread.currentThread().interrupt();
-            return false;
+        } finally {
+            ones.leave(who);
         }
     }
 }

@@ -7,6 +7,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.data.domain.Limit;
@@ -259,22 +260,35 @@ public class PlanService {
     /** An archived plan is kept and can be opened, but is out of the way. Its document, and so its revision, stays. */
     public void archive(long id, boolean away) {
         String name = name(id);
-        there(id, together.execute(status -> plans.archive(tenancy.workshop(), id, away ? now() : null)));
+        there(id, again(() -> plans.archive(tenancy.workshop(), id, away ? now() : null)));
         audit.tell(Audit.Kind.PLAN, (away ? "Put away " : "Took back to work ") + name);
     }
 
     /** The plan leaves the list and can come back with {@link #restore} for thirty days. */
     public void delete(long id) {
         String name = name(id);
-        there(id, together.execute(status -> plans.delete(tenancy.workshop(), id, now())));
+        there(id, again(() -> plans.delete(tenancy.workshop(), id, now())));
         audit.tell(Audit.Kind.PLAN, "Deleted " + name);
     }
 
     public SavedPlan restore(long id) {
-        there(id, together.execute(status -> plans.restore(tenancy.workshop(), id)));
+        there(id, again(() -> plans.restore(tenancy.workshop(), id)));
         SavedPlan back = get(id);
         audit.tell(Audit.Kind.PLAN, "Brought back " + back.document().name());
         return back;
+    }
+
+    /** In a transaction; begun anew where another was at the same row. */
+    private <T> T again(Supplier<T> work) {
+        for (int tries = 1; ; tries++) {
+            try {
+                return together.execute(status -> work.get());
+            } catch (ConcurrencyFailureException raced) {
+                if (tries == TRIES) {
+                    throw raced;
+                }
+            }
+        }
     }
 
     private String name(long id) {

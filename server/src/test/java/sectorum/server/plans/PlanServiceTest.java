@@ -7,6 +7,7 @@ import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
@@ -62,6 +63,7 @@ class PlanServiceTest {
         when(row.revision()).thenReturn(revision);
         when(row.document()).thenReturn(json.writeValueAsString(plan));
         when(plans.live(7L, 3L)).thenReturn(Optional.of(row));
+        when(plans.held(7L, 3L)).thenReturn(Optional.of(row));
         when(plans.saveAndFlush(row)).thenReturn(row);
         return row;
     }
@@ -114,6 +116,7 @@ class PlanServiceTest {
         PlanRow row = row(Plans.swags("theirs"), 5);
         when(plans.saveAndFlush(row)).thenThrow(new ObjectOptimisticLockingFailureException(PlanRow.class, 3L));
         assertThatThrownBy(() -> save(5, null, Plans.swags("yours"))).isInstanceOf(Stale.class);
+        verify(plans, times(7)).held(7L, 3L);
     }
 
     @Test
