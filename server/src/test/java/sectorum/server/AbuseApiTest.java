@@ -260,7 +260,8 @@ class AbuseApiTest extends OverHttp {
             value = {
                 "kind,name,stock%nrod,x,0x10%n | stock",
                 "kind,name,stock%nrod,x,1d%n | stock",
-                "kind,name,stock%nrod,x,NaN%n | stock"
+                "kind,name,stock%nrod,x,NaN%n | stock",
+                "\"kind\"x,name%nrod,Rod%n | a quote is opened"
             })
     void whatOnlyAProgrammingLanguageTakesForANumberIsNoStock(String csv, String said) {
         byte[] bytes = csv.replace("%n", "\n").getBytes(StandardCharsets.UTF_8);

@@ -96,11 +96,9 @@ public record CsvRows(String what, List<String> columns, List<String> needed) {
                     }
                 }
             }
-        } catch (IOException e) {
-            throw new UncheckedIOException("A text in memory cannot be read", e);
         } catch (Refused own) {
             throw own;
-        } catch (IllegalArgumentException | IllegalStateException | UncheckedIOException e) {
+        } catch (IOException | IllegalArgumentException | IllegalStateException | UncheckedIOException e) {
             throw new Refused(
                     "file",
                     Phrase.of(
