@@ -139,8 +139,6 @@ need_tools() { # extra packages as pairs command:package
 }
 
 # --- MariaDB ----------------------------------------------------------------------------------------------
-# mariadb_up sets DB_PORT, DB_SOCKET; leaves the server's pid in $1/mariadb.pid. Arguments: folder, password, databases… The owner of the
-# tables has a password of its own where SECTORUM_DB_OWNER_PASSWORD says one. MARIADB_FLAGS are passed on.
 mariadb_as() { # folder; makes it and sets as, the flag that says as whom its database runs
   mkdir -p "$1"
   as=()
@@ -151,6 +149,8 @@ mariadb_as() { # folder; makes it and sets as, the flag that says as whom its da
   fi
 }
 
+# Sets DB_PORT, DB_SOCKET; leaves the server's pid in $1/mariadb.pid. Arguments: folder, password, databases… The owner of the
+# tables has a password of its own where SECTORUM_DB_OWNER_PASSWORD says one.
 mariadb_up() {
   local home=$1 password=$2 owner=${SECTORUM_DB_OWNER_PASSWORD:-$2}; shift 2
   local as name who
@@ -195,7 +195,7 @@ mariadb_up() {
   mariadbd --no-defaults "${as[@]}" --datadir="$home/data" --tmpdir="$home/data" --bind-address=127.0.0.1 --port="$DB_PORT" \
     --socket="$DB_SOCKET" --pid-file="$home/mariadb.pid" --log-error="$home/mariadb.log" \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve \
-    --innodb-log-file-size=16M --init-file="$home/init.sql" ${MARIADB_FLAGS:-} >/dev/null 2>&1 &
+    --innodb-log-file-size=16M --init-file="$home/init.sql" >/dev/null 2>&1 &
   local server=$! tries=0
   until mariadb-admin --no-defaults --socket="$DB_SOCKET" ping >/dev/null 2>&1; do
     tries=$((tries + 1))
