@@ -12,6 +12,7 @@ import {
 import { dropDraft, keepDraft } from './draft';
 import type { Edit } from './edit';
 import type { EditorState } from './editor-state';
+import { following } from './follow';
 import { begin, commit, type History, redo, rewritten, undo } from './history';
 import { merged, same } from './merge';
 import { told, whenToldElsewhere } from './windows';
@@ -293,9 +294,12 @@ export function createEditor(
       }
       store.setState({ elsewhere: null });
     } catch {
-      // Told again at the next save of either side.
+      // Asked again, or told again at the next save of either side.
     }
   }
+
+  const isIdle = () => isSettled() && dragged === null && !inFlight;
+  const others = following(() => store.getState().revision, isIdle, takeOver);
 
   const silent = whenToldElsewhere(({ id, revision }) => {
     const now = store.getState();
@@ -379,18 +383,14 @@ export function createEditor(
       store.setState({ revision, base: from, from });
     },
 
-    /** Takes over what another saved, while nothing here is on its way. */
-    async keepUp(newest: number): Promise<void> {
-      if (newest > store.getState().revision && isSettled() && dragged === null && !inFlight) {
-        await takeOver();
-      }
-    },
-
+    /** Takes over what another saved, as soon as nothing here is on its way. */
+    keepUp: others.hear,
     follow: takeOver,
     saveNow: () => save(),
     close(): void {
       closed = true;
       silent();
+      others.stop();
       if (store.getState().saving !== 'saved') {
         clearTimeout(timer);
         void save();

@@ -189,6 +189,7 @@ class FirstSliceIT extends Bench {
             other.see(Browser.field("Diameter"));
             // What one does the other sees; away from one another both change the same.
             browser.type("Diameter", "30");
+            browser.says("Diameter", "30 cm");
             other.says("Diameter", "30 cm");
             other.ready();
             other.line(true, 0);

@@ -82,12 +82,10 @@ public class Watch implements SmartLifecycle {
         stream.onCompletion(gone);
         stream.onTimeout(stream::complete);
         stream.onError(thrown -> gone.run());
-        news(List.of(plan)).forEach(far -> {
-            // So that the next round does not tell the same again.
-            told.putIfAbsent(plan, far);
-            send(stream, SseEmitter.event().data(far));
-        });
+        news(List.of(plan)).forEach(far -> send(stream, SseEmitter.event().data(far)));
         watching.computeIfAbsent(plan, id -> new CopyOnWriteArraySet<>()).add(stream);
+        // A round may have told the others of what came since this one was told: the next round tells all of them again.
+        told.remove(plan);
         return stream;
     }
 
@@ -116,6 +114,9 @@ public class Watch implements SmartLifecycle {
             }
         } catch (DataAccessException | TransactionException away) {
             log.debug("The database does not answer; asked again", away);
+        } catch (RuntimeException unforeseen) {
+            // A clockwork that throws is never wound again, and nobody would hear anything any more.
+            log.warn("A round of what is new was left out; asked again", unforeseen);
         }
     }
 
