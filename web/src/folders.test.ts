@@ -94,3 +94,16 @@ describe('the rooms of the screens', () => {
     expect(known.filter((f) => !['craft', 'api', 'ui', 'units', 'band', 'plan'].includes(f))).toEqual([]);
   });
 });
+
+describe('what is typed', () => {
+  const MARKUP = /dangerouslySet|(?:inner|outer)HTML|insertAdjacentHTML|document\.write|srcdoc|\beval\(|new Function\(/;
+
+  it.each(['node.innerHTML = typed', 'eval(typed)', '<p dangerouslySetInnerHTML={{ __html: typed }} />'])(
+    'would be seen as markup or a program in %s',
+    (written) => expect(written).toMatch(MARKUP),
+  );
+
+  it('becomes neither in any source', () => {
+    expect(Object.keys(SOURCES).filter((file) => MARKUP.test(SOURCES[file]!))).toEqual([]);
+  });
+});

@@ -53,7 +53,7 @@ public final class Seeds {
 
     /** Every kind of outline in seeded sizes, some with no corner radius, some under coats. */
     public static Stream<Named> outlines() {
-        return randoms(6).flatMap(random -> {
+        return randoms(4).flatMap(random -> {
             double t = random.nextInt(3) * 4.25;
             List<Named> made = new ArrayList<>();
             double a = Math.rint(between(random, 120, 400));

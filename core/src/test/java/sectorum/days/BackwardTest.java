@@ -37,12 +37,12 @@ class BackwardTest {
                 .orElseThrow();
     }
 
-    static Stream<Random> thousand() {
-        return Seeds.randoms(300);
+    static Stream<Random> many() {
+        return Seeds.randoms(120);
     }
 
     @ParameterizedTest
-    @MethodSource("thousand")
+    @MethodSource("many")
     void aSeededWorkshopIsJudgedGoodByACheckerWrittenApart(Random random) {
         Workshops w = Workshops.of(random, 3, 9);
         Schedule schedule = Backward.of(w.orders(), w.workshop());
@@ -154,7 +154,7 @@ class BackwardTest {
     }
 
     static Stream<Random> airs() {
-        return Seeds.randoms(100);
+        return Seeds.randoms(60);
     }
 
     @ParameterizedTest

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import org.openqa.selenium.By;
+import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.StaleElementReferenceException;
@@ -144,7 +145,10 @@ final class Browser implements AutoCloseable {
 
     <T> T until(Function<ChromeDriver, T> what) {
         return new WebDriverWait(driver, PATIENCE, Duration.ofMillis(60))
-                .ignoring(NoSuchElementException.class, StaleElementReferenceException.class)
+                .ignoreAll(List.of(
+                        NoSuchElementException.class,
+                        StaleElementReferenceException.class,
+                        ElementNotInteractableException.class))
                 .until(d -> what.apply(driver));
     }
 
@@ -158,11 +162,7 @@ final class Browser implements AutoCloseable {
     /** Presses what is found there, again where it was drawn anew under the hand. */
     void click(By by) {
         until(d -> {
-            WebElement found = d.findElement(by);
-            if (!found.isDisplayed()) {
-                return null;
-            }
-            found.click();
+            d.findElement(by).click();
             return Boolean.TRUE;
         });
     }
@@ -196,8 +196,8 @@ final class Browser implements AutoCloseable {
 
     static By button(String words) {
         String said = words.contains("'") ? "\"" + words + "\"" : "'" + words + "'";
-        return By.xpath("//*[self::button or self::a][normalize-space()=" + said + " or @aria-label=" + said
-                + " or @title=" + said + "]");
+        return By.xpath("//*[self::button or self::a][not(@disabled)][normalize-space()=" + said + " or @aria-label="
+                + said + " or @title=" + said + "]");
     }
 
     static By field(String label) {
@@ -207,14 +207,7 @@ final class Browser implements AutoCloseable {
     }
 
     void press(String words) {
-        until(d -> {
-            WebElement found = d.findElement(button(words));
-            if (!found.isDisplayed() || !found.isEnabled()) {
-                return null;
-            }
-            found.click();
-            return Boolean.TRUE;
-        });
+        click(button(words));
     }
 
     /** Opens a choice of many and takes one of them. */

@@ -58,7 +58,7 @@ class PeopleIT extends Bench {
     }
 
     @ParameterizedTest(name = "{0} × {1}")
-    @CsvSource({"1280, 800", "1024, 768", "390, 844"})
+    @CsvSource({"1280, 800", "390, 844"})
     void twoComeInSeeEachOtherAndChangeOnePlan(int width, int height) {
         browser.size(width, height);
         begins("Two at one cake", fresh());

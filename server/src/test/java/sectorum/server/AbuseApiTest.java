@@ -120,6 +120,18 @@ class AbuseApiTest extends OverHttp {
         assertThat(answer).doesNotContain("java.").doesNotContain("Exception").doesNotContain("Tomcat");
     }
 
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            /api/recipes/scaled?grams=100        | "id" is missing in the address. Add it after a question mark, as ?id=…
+            /api/plans/1d                        | "id" cannot be "1d". Give a number, without quotes or a unit.
+            /api/devices/cutter?known=maybe      | "known" cannot be "maybe". Give true or false.
+            """, quoteCharacter = '\'')
+    void whatAnAddressLacksIsTold(String path, String words) throws IOException {
+        Http.Answer answer = http.get(path);
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.json().get("detail").asString()).isEqualTo(words);
+    }
+
     @Test
     void whatTheConnectorRefusesIsAProblemToo() throws IOException {
         assertThat(status(raw("GET /a{b HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n")))

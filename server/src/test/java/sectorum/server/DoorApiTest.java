@@ -128,6 +128,8 @@ class DoorApiTest {
         HttpResponse<String> journal = ask("/api/plans/" + plan + "/journal", shown);
         assertThat(journal.statusCode()).isEqualTo(200);
         assertThat(journal.version()).isEqualTo(HttpClient.Version.HTTP_2);
+        assertThat(journal.headers().firstValue("strict-transport-security").orElse(""))
+                .startsWith("max-age=31536000");
         assertThat(ask("/api/plans", shown).statusCode()).isEqualTo(403);
         assertThat(ask("/api/plans/" + (plan + 1) + "/journal", shown).statusCode())
                 .isEqualTo(403);

@@ -18,6 +18,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.HttpMediaTypeNotAcceptableException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.ServletWebRequest;
@@ -172,8 +173,26 @@ class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.BAD_REQUEST,
                 "unreadable",
                 "Not understood",
-                "\"" + wrong.getName() + "\" cannot be " + shortened("" + wrong.getValue()) + ".");
+                ("\"" + wrong.getName() + "\" cannot be \"" + shortened("" + wrong.getValue()) + "\". "
+                                + allowed(wrong.getRequiredType()))
+                        .strip());
         problem.setProperty("field", wrong.getName());
+        return answer(problem);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException lacking,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "Not understood",
+                "\"" + lacking.getParameterName() + "\" is missing in the address. Add it after a question mark, as ?"
+                        + lacking.getParameterName() + "=…");
+        problem.setProperty("field", lacking.getParameterName());
         return answer(problem);
     }
 
@@ -242,7 +261,10 @@ class Problems extends ResponseEntityExceptionHandler {
                             .collect(Collectors.joining(", "))
                     + ".";
         }
-        boolean number = (type.isPrimitive() && type != boolean.class) || Number.class.isAssignableFrom(type);
+        if (type == boolean.class || type == Boolean.class) {
+            return "Give true or false.";
+        }
+        boolean number = type.isPrimitive() || Number.class.isAssignableFrom(type);
         if (number) {
             return "Give a number, without quotes or a unit.";
         }
