@@ -96,7 +96,8 @@ describe('the rooms of the screens', () => {
 });
 
 describe('what is typed', () => {
-  const MARKUP = /dangerouslySet|(?:inner|outer)HTML|insertAdjacentHTML|document\.write|srcdoc|\beval\(|new Function\(/;
+  const MARKUP =
+    /dangerouslySet|(?:inner|outer)HTML|insertAdjacentHTML|document\.write|srcdoc|\beval\(|new Function\(/;
 
   it.each(['node.innerHTML = typed', 'eval(typed)', '<p dangerouslySetInnerHTML={{ __html: typed }} />'])(
     'would be seen as markup or a program in %s',

@@ -1,6 +1,10 @@
 import { type RefObject, useLayoutEffect, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 
-/** The width a drawing may take, followed as the window changes. */
+/** What A4 and Letter have between their margins, at 96 to the inch. */
+const PAPER_PX = 690;
+
+/** The width a drawing may take, followed as the window changes and as it goes to paper. */
 export function useWidth<T extends HTMLElement>(start: number): [RefObject<T | null>, number] {
   const ref = useRef<T>(null);
   const [width, setWidth] = useState(start);
@@ -13,7 +17,15 @@ export function useWidth<T extends HTMLElement>(start: number): [RefObject<T | n
     measure();
     const observer = new ResizeObserver(measure);
     observer.observe(element);
-    return () => observer.disconnect();
+    // The paper is laid out as soon as this returns.
+    const onPaper = () => flushSync(() => setWidth((now) => Math.min(now, PAPER_PX)));
+    window.addEventListener('beforeprint', onPaper);
+    window.addEventListener('afterprint', measure);
+    return () => {
+      observer.disconnect();
+      window.removeEventListener('beforeprint', onPaper);
+      window.removeEventListener('afterprint', measure);
+    };
   }, [start]);
   return [ref, width];
 }

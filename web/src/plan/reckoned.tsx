@@ -37,7 +37,11 @@ export function Reckoned({ tier, dressing, piece, carried = false, only }: Props
   });
   const shown = data?.filter((r) => only === undefined || r.figures.includes(only));
   return (
-    <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
+    <details
+      open={open}
+      className={open ? '' : 'print:hidden'}
+      onToggle={(e) => setOpen(e.currentTarget.open)}
+    >
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold text-pin">
         How these were reckoned
       </summary>

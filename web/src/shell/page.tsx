@@ -21,18 +21,22 @@ export function Page({ title, note, actions, children }: Props) {
   return (
     <div className="min-h-dvh">
       <Skip />
-      <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
+      <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5 print:hidden">
         <Brand under="All orders" />
         <UnitMenu />
       </header>
       <DemoNote />
-      <main id="work" tabIndex={-1} className="mx-auto max-w-6xl px-6 py-6 outline-none max-[360px]:px-3">
+      <main
+        id="work"
+        tabIndex={-1}
+        className="mx-auto max-w-6xl px-6 py-6 outline-none print:max-w-none max-[360px]:px-3"
+      >
         <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
           <div>
             <h1 className="font-display text-[1.9rem] leading-tight font-bold">{title}</h1>
             <p className="note max-w-3xl">{note}</p>
           </div>
-          {actions ? <div className="flex flex-wrap items-end gap-2">{actions}</div> : null}
+          {actions ? <div className="flex flex-wrap items-end gap-2 print:hidden">{actions}</div> : null}
         </div>
         {children}
       </main>

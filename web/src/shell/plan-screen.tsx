@@ -273,7 +273,7 @@ function OpenScreen({ id, stage }: { id: number; stage: StageKey }) {
           </button>
         </p>
       ) : null}
-      <div className="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_288px] max-lg:grid-cols-[128px_minmax(0,1fr)_256px] max-md:grid-cols-1">
+      <div className="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_288px] max-lg:grid-cols-[128px_minmax(0,1fr)_256px] max-md:grid-cols-1 print:block">
         <Beside>
           <StackRail id={id} />
         </Beside>

@@ -89,15 +89,17 @@ export function ClientPage() {
           </>
         )}
       </div>
-      <Choice
-        label="Price on it"
-        value={priced ? 'shown' : 'none'}
-        options={[
-          { name: 'none', label: 'None' },
-          { name: 'shown', label: 'Shown' },
-        ]}
-        onChoice={(c) => setPriced(c === 'shown')}
-      />
+      <div className="print:hidden">
+        <Choice
+          label="Price on it"
+          value={priced ? 'shown' : 'none'}
+          options={[
+            { name: 'none', label: 'None' },
+            { name: 'shown', label: 'Shown' },
+          ]}
+          onChoice={(c) => setPriced(c === 'shown')}
+        />
+      </div>
       {priced && sheet.price === undefined ? (
         <p className="note">No margin is told yet: give it in Make, under hours and cost.</p>
       ) : null}

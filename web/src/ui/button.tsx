@@ -11,12 +11,12 @@ interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
   look?: keyof typeof LOOKS;
 }
 
-/** Every press in the house: 44 px high, so that a knuckle finds it. */
+/** Every press in the house: 44 px high, so that a knuckle finds it; on paper there is nothing to press. */
 export function Button({ look = 'plain', className = '', ...rest }: Props) {
   return (
     <button
       type="button"
-      className={`inline-flex min-h-11 items-center justify-center gap-2 rounded-md border px-3.5 text-[0.98rem] leading-tight transition-colors disabled:opacity-45 aria-disabled:opacity-45 ${LOOKS[look]} ${className}`}
+      className={`inline-flex min-h-11 items-center justify-center gap-2 rounded-md border px-3.5 text-[0.98rem] leading-tight transition-colors disabled:opacity-45 aria-disabled:opacity-45 print:hidden ${LOOKS[look]} ${className}`}
       {...rest}
     />
   );

@@ -28,10 +28,16 @@ class EaseIT extends Bench {
     }
 
     private void media(Map<String, String> features) {
+        media("", features);
+    }
+
+    private void media(String medium, Map<String, String> features) {
         browser.driver()
                 .executeCdpCommand(
                         "Emulation.setEmulatedMedia",
                         Map.of(
+                                "media",
+                                medium,
                                 "features",
                                 features.entrySet().stream()
                                         .map(f -> Map.of("name", f.getKey(), "value", f.getValue()))
@@ -161,6 +167,32 @@ class EaseIT extends Bench {
                       .map((e) => e.tagName + ' ' + String(e.className)).concat(document.getAnimations().map((a) => a.animationName ?? 'a transition'))""");
             if (!List.of().equals(moving)) {
                 wrong.add(view + ": " + moving);
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    /** A4 is 794 wide: what is worked at takes all of it, its drawings fit, and what can only be pressed is left out. */
+    @Test
+    void onPaperTheWorkTakesTheWholeWidth() {
+        List<String> views = views();
+        media("print", Map.of());
+        for (String view : views) {
+            if (view.endsWith("turntable")) {
+                continue;
+            }
+            browser.size(1280, 800);
+            open(view);
+            browser.size(794, 1123);
+            Object told = browser.driver().executeScript("""
+                    window.dispatchEvent(new Event('beforeprint'));
+                    const work = document.querySelector('#work').getBoundingClientRect();
+                    const wide = [...document.querySelectorAll('svg, canvas, table')].filter((e) => e.getBoundingClientRect().right > innerWidth);
+                    const shown = [...document.querySelectorAll('nav, header')].filter((e) => e.checkVisibility());
+                    return work.width < innerWidth * 0.85 ? `is ${work.width} px wide` : wide.length > 0 ? `cuts ${wide[0].outerHTML.slice(0, 80)}`
+                      : shown.length > 0 ? `prints ${shown[0].outerHTML.slice(0, 80)}` : null;""");
+            if (told != null) {
+                wrong.add(view + " " + told);
             }
         }
         assertThat(wrong).isEmpty();

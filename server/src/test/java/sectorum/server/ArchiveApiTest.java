@@ -185,6 +185,7 @@ class ArchiveApiTest {
         "no manifest, no manifest",
         "another format, no Sectorum archive",
         "a newer version, reads versions 1 to 1",
+        "a word for a list, at files: The value is missing or of another kind than expected. Give a list",
         "a plan that cannot be, height",
         "no picture, no JPEG",
         "fewer plans than it tells, another number",
@@ -222,6 +223,10 @@ class ArchiveApiTest {
             }
             case "another format" -> manifest(entries, "\"sectorum-archive\"", "\"other\"");
             case "a newer version" -> manifest(entries, "\"version\" : 1", "\"version\" : 9");
+            case "a word for a list" -> {
+                entries.put("manifest.json", "{\"format\":\"sectorum-archive\",\"files\":\"many\"}".getBytes(StandardCharsets.UTF_8));
+                yield zipped(entries);
+            }
             case "a plan that cannot be" ->
                 told(
                         entries,

@@ -21,6 +21,7 @@ import sectorum.measure.Absent;
 import sectorum.measure.Phrase;
 import sectorum.measure.Quantity;
 import sectorum.measure.Refused;
+import sectorum.server.json.Unread;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.MappingIterator;
 import tools.jackson.databind.json.JsonMapper;
@@ -204,13 +205,14 @@ final class Unpacking implements AutoCloseable {
     }
 
     private static Refused told(String path, JacksonException wrong) {
-        for (Throwable cause = wrong; cause != null; cause = cause.getCause()) {
-            if (cause instanceof Refused refused) {
-                return new Refused(
-                        path, Phrase.of("In {}: {}", Quantity.text(path), Quantity.text("" + refused.phrase())));
-            }
+        Unread unread = Unread.of(wrong);
+        if (unread.refused() != null) {
+            return new Refused(
+                    path,
+                    Phrase.of("In {}: {}", Quantity.text(path), Quantity.text("" + unread.refused().phrase())));
         }
-        return broken("\"" + path + "\" cannot be understood: " + shortened(wrong.getOriginalMessage()));
+        String at = unread.field().isEmpty() ? "" : ", at " + unread.field();
+        return broken("\"" + path + "\" cannot be understood" + at + ": " + unread.why());
     }
 
     static Refused broken(String why) {

@@ -5,9 +5,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.http.HttpHeaders;
@@ -28,23 +25,16 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import sectorum.history.Merge;
 import sectorum.measure.Refused;
+import sectorum.server.json.Unread;
 import sectorum.server.people.Denied;
 import sectorum.server.pictures.NoSuchPicture;
 import sectorum.server.plans.NoSuchPlan;
 import sectorum.server.plans.Stale;
 import tools.jackson.core.JacksonException;
-import tools.jackson.core.TokenStreamLocation;
-import tools.jackson.core.exc.StreamReadException;
-import tools.jackson.core.exc.UnexpectedEndOfInputException;
-import tools.jackson.databind.exc.InvalidFormatException;
-import tools.jackson.databind.exc.MismatchedInputException;
-import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Every error as a problem (RFC 9457) that names the field, the value, what is allowed and what to do. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
-    private static final Pattern QUOTED = Pattern.compile("value \\((\".*?\")\\)");
-
     @ExceptionHandler(Refused.class)
     ResponseEntity<Object> refused(Refused refused) {
         return answer(refused(refused, refused.field()));
@@ -174,7 +164,7 @@ class Problems extends ResponseEntityExceptionHandler {
                 "unreadable",
                 "Not understood",
                 ("\"" + wrong.getName() + "\" cannot be \"" + shortened("" + wrong.getValue()) + "\". "
-                                + allowed(wrong.getRequiredType()))
+                                + Unread.allowed(wrong.getRequiredType()))
                         .strip());
         problem.setProperty("field", wrong.getName());
         return answer(problem);
@@ -209,84 +199,15 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static ProblemDetail document(JacksonException json) {
-        String field = path(json);
-        for (Throwable cause = json; cause != null; cause = cause.getCause()) {
-            if (cause instanceof Refused refused) {
-                return refused(refused, field.isEmpty() ? refused.field() : field);
-            }
+        Unread unread = Unread.of(json);
+        if (unread.refused() != null) {
+            return refused(
+                    unread.refused(),
+                    unread.field().isEmpty() ? unread.refused().field() : unread.field());
         }
-        String why;
-        if (json instanceof UnrecognizedPropertyException unknown) {
-            why = "\"" + unknown.getPropertyName()
-                    + "\" is not a field known here. Take it out, or open the file with the"
-                    + " Sectorum that wrote it. Known: "
-                    + unknown.getKnownPropertyIds().stream()
-                            .map(String::valueOf)
-                            .sorted()
-                            .collect(Collectors.joining(", "))
-                    + ".";
-        } else if (json instanceof InvalidFormatException format) {
-            why = "\"" + shortened("" + format.getValue()) + "\" is not allowed here. "
-                    + allowed(format.getTargetType());
-        } else if (json instanceof UnexpectedEndOfInputException) {
-            why = "The file stops in the middle" + at(json) + ". It was cut off: fetch it again.";
-        } else if (json instanceof StreamReadException) {
-            why = "The file is not well formed" + at(json) + ": " + shortened(json.getOriginalMessage());
-        } else if (json instanceof MismatchedInputException mismatch) {
-            why = value(mismatch) + " is missing or of another kind than expected. "
-                    + allowed(mismatch.getTargetType());
-        } else {
-            why = "It cannot be read" + at(json) + ".";
-        }
-        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "unreadable", "Not understood", why);
-        problem.setProperty("field", field);
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "unreadable", "Not understood", unread.why());
+        problem.setProperty("field", unread.field());
         return problem;
-    }
-
-    /** The value as the reader of the file quotes it in its own words; it is told in no other way. */
-    private static String value(MismatchedInputException mismatch) {
-        Matcher quoted = QUOTED.matcher(mismatch.getOriginalMessage());
-        return quoted.find() ? shortened(quoted.group(1)) : "The value";
-    }
-
-    private static String allowed(Class<?> type) {
-        if (type == null) {
-            return "";
-        }
-        if (type.isEnum()) {
-            Object[] constants = type.getEnumConstants();
-            return "Allowed: "
-                    + java.util.Arrays.stream(constants)
-                            .map(c -> ((Enum<?>) c).name().toLowerCase(java.util.Locale.ROOT))
-                            .collect(Collectors.joining(", "))
-                    + ".";
-        }
-        if (type == boolean.class || type == Boolean.class) {
-            return "Give true or false.";
-        }
-        boolean number = type.isPrimitive() || Number.class.isAssignableFrom(type);
-        if (number) {
-            return "Give a number, without quotes or a unit.";
-        }
-        return type == String.class ? "Give words in quotes." : "See docs/plan-format.md.";
-    }
-
-    private static String at(JacksonException json) {
-        TokenStreamLocation where = json.getLocation();
-        return where == null ? "" : " at line " + where.getLineNr() + ", column " + where.getColumnNr();
-    }
-
-    /** {@code tiers[0].coats[1].thickness}. */
-    private static String path(JacksonException json) {
-        StringBuilder path = new StringBuilder();
-        for (JacksonException.Reference step : json.getPath()) {
-            if (step.getPropertyName() != null) {
-                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
-            } else {
-                path.append('[').append(step.getIndex()).append(']');
-            }
-        }
-        return path.toString();
     }
 
     private static ProblemDetail refused(Refused refused, String field) {
