@@ -75,6 +75,12 @@ export function TurningView({ tiers, chosen, width, height, colours, onTier, pie
   };
   // biome-ignore lint/correctness/useExhaustiveDependencies: drawn anew when what it shows changes
   useEffect(soon, [courses, chosen, width, height, pieces]);
+  useEffect(() => {
+    // Another width empties it, and paper does not wait for a frame.
+    const now = () => current.current();
+    window.addEventListener('beforeprint', now);
+    return () => window.removeEventListener('beforeprint', now);
+  }, []);
 
   const look = (turn: number, tilt: number) => {
     view.current = { turn: normal(turn), tilt: Math.max(0, Math.min(ABOVE, tilt)) };

@@ -25,7 +25,7 @@ export function Stage({ main, ledger, still = false }: Props) {
         aria-label="Ledger"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys, too
         tabIndex={0}
-        className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l-[1.5px] border-ink bg-sheet px-5 py-5 max-md:border-t max-md:border-l-0 print:mt-5 print:overflow-visible print:border-t print:border-l-0 print:bg-transparent print:px-0"
+        className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l-[1.5px] border-ink bg-sheet px-5 py-5 max-md:border-t max-md:border-l-0 print:mt-3 print:gap-2 print:overflow-visible print:border-t print:border-l-0 print:bg-transparent print:px-0"
       >
         {ledger}
       </aside>
