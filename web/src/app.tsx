@@ -4,6 +4,7 @@ import { Orders } from './orders/orders';
 import { pages } from './shell/fetch-ahead';
 import { Nowhere } from './shell/nowhere';
 import { Tour } from './shell/tour';
+import { Unanswered } from './shell/unanswered';
 import { Button } from './ui/button';
 
 const Toasts = lazy(() => import('./ui/toast-list').then((m) => ({ default: m.Toasts })));
@@ -21,6 +22,7 @@ export function App() {
   const [PlanScreen] = useState(() => pages.screen('plan'));
   return (
     <>
+      <Unanswered />
       <BrowserRouter>
         <Whole>
           <Suspense fallback={<main className="p-10 text-soft">One moment</main>}>

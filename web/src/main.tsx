@@ -7,6 +7,7 @@ import { App } from './app';
 import { looked } from './craft/craft';
 import './styles.css';
 import { fetchAhead } from './shell/fetch-ahead';
+import { isUnanswered } from './shell/unanswered';
 import { styleNonce } from './ui/nonce';
 import { preferencesQuery } from './units/preferences';
 
@@ -25,9 +26,23 @@ const client = new QueryClient({
   },
 });
 
+/** Long enough for a slow line, short enough not to be taken for broken. */
+const PATIENCE_MS = 4000;
+
+const unansweredOr = (ms: number) =>
+  new Promise<void>((done) => {
+    setTimeout(done, ms);
+    client.getQueryCache().subscribe(() => isUnanswered(client) && done());
+  });
+
 async function begin() {
   // The first screen should not jump from one unit to another, nor from a placeholder to what is on its way already.
-  await Promise.all([fetchAhead(window.location.pathname, client), client.prefetchQuery(preferencesQuery)]);
+  const known = Promise.all([
+    fetchAhead(window.location.pathname, client),
+    client.prefetchQuery(preferencesQuery),
+  ]);
+  // Where it does not come the page tells so.
+  await Promise.race([known, unansweredOr(PATIENCE_MS)]);
   createRoot(document.getElementById('root')!).render(
     <StrictMode>
       <QueryClientProvider client={client}>

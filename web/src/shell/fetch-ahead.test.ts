@@ -33,6 +33,15 @@ describe('screens', () => {
     },
   );
 
+  it('where the plan does not come the bench is asked for by itself', async () => {
+    const bench = { tape: 2 } as unknown as Opened['bench'];
+    vi.spyOn(api, 'opened').mockRejectedValue(new Error('away'));
+    vi.spyOn(api, 'bench').mockRejectedValueOnce(new Error('away')).mockResolvedValue(bench);
+    const client = new QueryClient({ defaultOptions: { queries: { retry: true, retryDelay: 1 } } });
+    await fetchAhead('/plan/7', client);
+    await vi.waitFor(() => expect(client.getQueryData(['bench'])).toBe(bench));
+  });
+
   it('a screen that has not come is waited for, always by the same', () => {
     expect(stages.screen('compare')).toBe(stages.screen('compare'));
   });

@@ -1,4 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
+import { api } from '../api/client';
 import { beginOpening } from '../plan/ahead';
 import { benchQuery } from '../units/preferences';
 import { Fetched, stages } from './screens';
@@ -18,6 +19,14 @@ export async function fetchAhead(path: string, client: QueryClient): Promise<voi
     return;
   }
   const opened = beginOpening(Number(id));
-  void client.prefetchQuery({ ...benchQuery, queryFn: () => opened.then((o) => o.bench), retry: false });
+  // Where that does not come the bench is asked for by itself, again and again like anything that a page needs.
+  void client.prefetchQuery({
+    ...benchQuery,
+    queryFn: () =>
+      opened.then(
+        (o) => o.bench,
+        () => api.bench(),
+      ),
+  });
   await Promise.all([pages.ahead('plan'), stages.ahead(stage)]);
 }

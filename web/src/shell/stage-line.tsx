@@ -124,7 +124,7 @@ function SaveState() {
       title={
         away ? 'What you do is kept in this browser, reckoned and saved when there is an answer.' : undefined
       }
-      className={`px-2 text-[0.92rem] leading-tight max-md:max-w-24 max-md:px-1 ${words === 'saved' || words === 'saving' ? 'text-soft' : 'font-semibold text-stop'}`}
+      className={`px-2 text-[0.92rem] leading-tight max-[1439px]:max-w-24 max-md:px-1 ${words === 'saved' || words === 'saving' ? 'text-soft' : 'font-semibold text-stop'}`}
     >
       {words}
     </span>

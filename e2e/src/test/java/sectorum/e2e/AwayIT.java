@@ -106,4 +106,15 @@ class AwayIT extends Bench {
         browser.press("Build");
         browser.read("The whole cake");
     }
+
+    /** Loaded, but nothing that it asks for comes, as where the database stands still. */
+    @Test
+    void aPageThatGetsNoAnswerTellsSoAndGoesOnByItself() {
+        browser.withholds("*/api/*");
+        browser.open("/cupboard");
+        browser.read("Sectorum does not answer just now");
+        browser.withholds();
+        browser.gone("Sectorum does not answer just now");
+        browser.see(By.tagName("h1"));
+    }
 }

@@ -121,6 +121,12 @@ final class Browser implements AutoCloseable {
                 Map.of("offline", cut, "latency", delay, "downloadThroughput", -1, "uploadThroughput", -1));
     }
 
+    /** Requests to these addresses never arrive; to none: all do. */
+    void withholds(String... addresses) {
+        driver.executeCdpCommand("Network.enable", Map.of());
+        driver.executeCdpCommand("Network.setBlockedURLs", Map.of("urls", List.of(addresses)));
+    }
+
     void size(int width, int height) {
         driver.executeCdpCommand(
                 "Emulation.setDeviceMetricsOverride",
