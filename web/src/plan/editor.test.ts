@@ -253,26 +253,6 @@ describe('the editor', () => {
       expect(store.getState().history.present).toMatchObject({ name: 'Sample', readyBy: day });
     });
 
-    it.each([
-      ['the answer does not come', async () => undefined],
-      ['a handle is held', async (editor: Editor) => editor.preview(rename('pulled'))],
-    ])('asks again for what another saved where %s', async (_, meanwhile) => {
-      const editor = createEditor(saved(3), workup(), () => sampleBench);
-      const asked = vi.spyOn(api, 'plan').mockRejectedValueOnce(new Error('away'));
-      asked.mockResolvedValue(saved(6, { ...samplePlan(), readyBy: day }));
-      await meanwhile(editor);
-      await editor.keepUp(6);
-      expect(editor.store.getState().revision).toBe(3);
-      editor.letGo();
-      await vi.advanceTimersByTimeAsync(5000);
-      expect(editor.store.getState()).toMatchObject({ revision: 6, saving: 'saved' });
-      expect(editor.store.getState().history.present.readyBy).toBe(day);
-      const calls = asked.mock.calls.length;
-      await vi.advanceTimersByTimeAsync(10_000);
-      expect(asked).toHaveBeenCalledTimes(calls);
-      editor.close();
-    });
-
     it('edits made while the save is on its way are put together from what was sent', async () => {
       let answer: (() => void) | undefined;
       vi.mocked(api.save).mockImplementationOnce(
