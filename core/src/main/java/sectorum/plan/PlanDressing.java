@@ -91,9 +91,8 @@ public record PlanDressing(
     }
 
     private Dressing marked(Tier tier) {
-        return tier.divisions().stream().anyMatch(d -> d.id().equals(dressing.division()))
-                ? dressing
-                : dressing.marked(tier.divisions().get(0).id());
+        String marks = tier.marksOf(dressing).id();
+        return marks.equals(dressing.division()) ? dressing : dressing.marked(marks);
     }
 
     String id() {

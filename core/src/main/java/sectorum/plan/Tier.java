@@ -191,6 +191,14 @@ public record Tier(
                                 Quantity.text("" + name))));
     }
 
+    /** The marks that a dressing goes by: those it names, or the first where this tier has none of that name. */
+    public DivisionSpec marksOf(Dressing dressing) {
+        return divisions.stream()
+                .filter(d -> d.id().equals(dressing.division()))
+                .findFirst()
+                .orElse(divisions.get(0));
+    }
+
     public boolean hasDressing(String name) {
         return dressings.stream().anyMatch(d -> d.id().equals(name));
     }

@@ -74,7 +74,7 @@ public final class TableWork {
                 tier.id(),
                 tier.name(),
                 worn.id(),
-                dressing.division(),
+                tier.marksOf(dressing).id(),
                 worn.name(),
                 tier.side().height().mm(),
                 tints,

@@ -311,7 +311,7 @@ final class TaskSteps {
 
     /** The join at the back is where every fault ends up. */
     private Phrase closing(Task t, TierWorkup.Worn worn) {
-        String division = tier(t).dressing(worn.id()).division();
+        String division = tier(t).marksOf(tier(t).dressing(worn.id())).id();
         TierWorkup.Divided d = workup(t.tier()).divisions().stream()
                 .filter(each -> each.id().equals(division))
                 .findFirst()

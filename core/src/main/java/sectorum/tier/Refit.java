@@ -30,9 +30,7 @@ public record Refit(Dressing dressing, List<TierWorkup.Changed> changes) {
         Tier to = target.tier();
         Dressing there = from.dressing(name);
         Technique technique = Catalogue.of(there.technique());
-        String division = to.divisions().stream().anyMatch(d -> d.id().equals(there.division()))
-                ? there.division()
-                : to.divisions().get(0).id();
+        String division = to.marksOf(there).id();
         Dressing bare = new Dressing(
                 freeName(there.id(), to),
                 there.technique(),

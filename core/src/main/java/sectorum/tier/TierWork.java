@@ -224,11 +224,7 @@ public final class TierWork {
     }
 
     private DressingContext place(Dressing dressing, Zone zone, Ground ground) {
-        DivisionSpec spec = tier.divisions().stream()
-                .filter(d -> d.id().equals(dressing.division()))
-                .findFirst()
-                .orElse(tier.divisions().get(0));
-        Division division = DivisionWork.closing(spec, tier, side.outline());
+        Division division = DivisionWork.closing(tier.marksOf(dressing), tier, side.outline());
         return new DressingContext(
                 surface(dressing),
                 division,

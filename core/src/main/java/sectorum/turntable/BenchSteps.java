@@ -16,6 +16,7 @@ import sectorum.measure.Absent;
 import sectorum.plan.DivisionSpec;
 import sectorum.plan.OwnPiece;
 import sectorum.plan.Plan;
+import sectorum.plan.Tier;
 import sectorum.tasks.BuildWork;
 import sectorum.tasks.Instruction;
 import sectorum.tasks.Instructions;
@@ -130,13 +131,8 @@ public final class BenchSteps {
     private Counted dressed(Task task, List<Instruction> told, int k) {
         Gesture gesture = told.get(k).gesture();
         if (gesture == Gesture.MARK) {
-            String division = plan.tier(task.tier()).dressing(task.about()).division();
-            return marks(
-                    task.tier(),
-                    plan.tier(task.tier()).divisions().stream()
-                            .filter(d -> d.id().equals(division))
-                            .findFirst()
-                            .orElseThrow());
+            Tier tier = plan.tier(task.tier());
+            return marks(task.tier(), tier.marksOf(tier.dressing(task.about())));
         }
         boolean alone = told.stream().filter(t -> t.gesture() == gesture).count() == 1;
         boolean placed = switch (gesture) {

@@ -232,8 +232,7 @@ public final class CoverUps {
         double around = side.foot().mm();
         double degrees = Math.max(1.5, Math.min(350, (there.width() + 2 * room) / around * 360));
         double from = (there.s() / around - 0.5) * 360 - degrees / 2;
-        String division =
-                tier.divisions().stream().anyMatch(d -> d.id().equals(like.division())) ? like.division() : first();
+        String division = tier.marksOf(like).id();
         return new Dressing(
                 id,
                 like.technique(),

@@ -6,6 +6,7 @@ import static sectorum.workup.Tiers.worn;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -91,6 +92,23 @@ class PlanDressingsTest {
         Plan over = BARE.over(List.of(new PlanDressing(elsewhere, ids(BARE))));
         assertThat(over.cut().tiers())
                 .allSatisfy(t -> assertThat(t.dressing("border").division()).isEqualTo("marks"));
+    }
+
+    /** A file may name marks that its tier has not: all that follows is as from its first. */
+    @Test
+    void marksThatAreGoneAreTheFirst() {
+        Tier tier = BARE.tiers().get(0);
+        List<Planned> both = Stream.of(tier.divisions().get(0).id(), "gone")
+                .map(marks -> Planned.of()
+                        .with(BARE.with(tier.wearing(List.of(worn("swag", "drop=20").marked(marks))))))
+                .toList();
+        Planned named = both.get(0);
+        Planned gone = both.get(1);
+        assertThat(gone.steps()).isEqualTo(named.steps());
+        assertThat(gone.top().batches()).isEqualTo(named.top().batches());
+        assertThat(gone.top().findings()).isEqualTo(named.top().findings());
+        assertThat(gone.days().items()).isEqualTo(named.days().items());
+        assertThat(gone.handover().parts()).isEqualTo(named.handover().parts());
     }
 
     @ParameterizedTest

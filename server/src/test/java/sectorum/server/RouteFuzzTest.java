@@ -28,6 +28,8 @@ import tools.jackson.databind.json.JsonMapper;
 class RouteFuzzTest {
     /** Rounds over all routes; a hundred thousand requests are 250 samples. */
     private static final int ROUNDS = 3 * Integer.getInteger("sectorum.samples", 1);
+    /** Where a long run goes on that was begun before. */
+    private static final int FIRST = Integer.getInteger("sectorum.first", 0);
     /** What holds its answer open for news; asked with an odd address alone. */
     private static final Set<String> OPEN = Set.of("GET /api/plans/{id}/live");
     /** What would end the session that is asked with, or needs seconds each time; asked less often. */
@@ -49,9 +51,12 @@ class RouteFuzzTest {
         Map<String, byte[]> files = files(http);
         Furnished in = Furnished.of(http.base(), "Fuzz");
         long before = 0;
-        for (int round = 0; round < ROUNDS; round++) {
-            if (round == 1) {
+        for (int round = FIRST; round < FIRST + ROUNDS; round++) {
+            if (round == FIRST + 1) {
                 before = usedMb();
+            }
+            if (round % 25 == 0) {
+                told(round, 0);
             }
             for (Routes.Route route : routes.all()) {
                 Random random = new Random(7919L * round + route.toString().hashCode());
@@ -67,12 +72,15 @@ class RouteFuzzTest {
             }
         }
         long grown = usedMb() - before;
-        Path told = Path.of("target", "fuzz.txt");
-        Files.writeString(
-                told,
-                "%d requests over %d routes, %d of them got through; answers by status %s; slowest %.1f s; heap grown by %d MB%n"
-                        .formatted(asked, routes.all().size(), through.size(), statuses, slowest / 1e3, grown));
+        told(FIRST + ROUNDS, grown);
         assertThat(grown).as("megabytes more are held after it").isLessThan(MOST_GROWTH_MB);
+    }
+
+    private void told(int round, long grown) throws IOException {
+        Files.writeString(
+                Path.of("target", "fuzz.txt"),
+                "%d requests in rounds %d to %d, %d routes got through; answers by status %s; slowest %.1f s; heap grown by %d MB%n"
+                        .formatted(asked, FIRST, round, through.size(), statuses, slowest / 1e3, grown));
     }
 
     private Http.Answer asked(
