@@ -100,7 +100,8 @@ class PlanDressingsTest {
         Tier tier = BARE.tiers().get(0);
         List<Planned> both = Stream.of(tier.divisions().get(0).id(), "gone")
                 .map(marks -> Planned.of()
-                        .with(BARE.with(tier.wearing(List.of(worn("swag", "drop=20").marked(marks))))))
+                        .with(BARE.with(
+                                tier.wearing(List.of(worn("swag", "drop=20").marked(marks))))))
                 .toList();
         Planned named = both.get(0);
         Planned gone = both.get(1);

@@ -224,7 +224,9 @@ class ArchiveApiTest {
             case "another format" -> manifest(entries, "\"sectorum-archive\"", "\"other\"");
             case "a newer version" -> manifest(entries, "\"version\" : 1", "\"version\" : 9");
             case "a word for a list" -> {
-                entries.put("manifest.json", "{\"format\":\"sectorum-archive\",\"files\":\"many\"}".getBytes(StandardCharsets.UTF_8));
+                entries.put(
+                        "manifest.json",
+                        "{\"format\":\"sectorum-archive\",\"files\":\"many\"}".getBytes(StandardCharsets.UTF_8));
                 yield zipped(entries);
             }
             case "a plan that cannot be" ->

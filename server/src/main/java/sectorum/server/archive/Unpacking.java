@@ -209,7 +209,10 @@ final class Unpacking implements AutoCloseable {
         if (unread.refused() != null) {
             return new Refused(
                     path,
-                    Phrase.of("In {}: {}", Quantity.text(path), Quantity.text("" + unread.refused().phrase())));
+                    Phrase.of(
+                            "In {}: {}",
+                            Quantity.text(path),
+                            Quantity.text("" + unread.refused().phrase())));
         }
         String at = unread.field().isEmpty() ? "" : ", at " + unread.field();
         return broken("\"" + path + "\" cannot be understood" + at + ": " + unread.why());

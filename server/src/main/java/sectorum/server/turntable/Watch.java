@@ -84,7 +84,8 @@ public class Watch implements SmartLifecycle {
         stream.onError(thrown -> gone.run());
         news(List.of(plan)).forEach(far -> send(stream, SseEmitter.event().data(far)));
         watching.computeIfAbsent(plan, id -> new CopyOnWriteArraySet<>()).add(stream);
-        // A round may have told the others of what came since this one was told: the next round tells all of them again.
+        // A round may have told the others of what came since this one was told: the next round tells all of them
+        // again.
         told.remove(plan);
         return stream;
     }
