@@ -36,6 +36,7 @@ class Screenshots extends Bench {
     private void view(String name, String path) throws IOException {
         browser.open(path);
         browser.see(By.tagName("h1"));
+        browser.gone("Working it out");
         shot(name);
     }
 
