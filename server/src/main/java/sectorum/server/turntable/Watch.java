@@ -38,8 +38,7 @@ public class Watch implements SmartLifecycle {
 
     private final LineRepository rows;
     private final Presence presence;
-    private final Map<Long, Set<SseEmitter>> watching = new ConcurrentHashMap<>();
-    private final Map<Long, News> told = new ConcurrentHashMap<>();
+    private final Map<Long, Set<Watcher>> watching = new ConcurrentHashMap<>();
     private ScheduledExecutorService clockwork;
     private int rounds;
 
@@ -50,6 +49,27 @@ public class Watch implements SmartLifecycle {
 
     /** How far a plan and its journal are, and who is at it. */
     public record News(long plan, int revision, long place, List<Presence.Present> people) {}
+
+    /** One open stream, and what it was told last: nothing is told twice, and what came while it was opened is told next. */
+    private static final class Watcher {
+        private final SseEmitter stream = new SseEmitter(OPEN_MS);
+        private News last;
+
+        private synchronized void tell(News far) {
+            if (!far.equals(last)) {
+                last = far;
+                send(SseEmitter.event().data(far));
+            }
+        }
+
+        private void send(SseEmitter.SseEventBuilder event) {
+            try {
+                stream.send(event);
+            } catch (IOException | IllegalStateException gone) {
+                stream.complete();
+            }
+        }
+    }
 
     private List<News> news(Collection<Long> plans) {
         if (plans.isEmpty()) {
@@ -74,44 +94,34 @@ public class Watch implements SmartLifecycle {
 
     /** A stream of {@link News} of one plan: first where it is, then whenever it goes on. */
     public SseEmitter open(long plan) {
-        SseEmitter stream = new SseEmitter(OPEN_MS);
+        Watcher watcher = new Watcher();
         Runnable gone = () -> watching.computeIfPresent(plan, (id, all) -> {
-            all.remove(stream);
+            all.remove(watcher);
             return all.isEmpty() ? null : all;
         });
-        stream.onCompletion(gone);
-        stream.onTimeout(stream::complete);
-        stream.onError(thrown -> gone.run());
-        news(List.of(plan)).forEach(far -> send(stream, SseEmitter.event().data(far)));
-        watching.computeIfAbsent(plan, id -> new CopyOnWriteArraySet<>()).add(stream);
-        // A round may have told the others of what came since this one was told: the next round tells all of them
-        // again.
-        told.remove(plan);
-        return stream;
-    }
-
-    private static void send(SseEmitter stream, SseEmitter.SseEventBuilder event) {
+        watcher.stream.onCompletion(gone);
+        watcher.stream.onTimeout(watcher.stream::complete);
+        watcher.stream.onError(thrown -> gone.run());
+        // Watching before it is told where it is: what comes in between is told by the next round.
+        watching.computeIfAbsent(plan, id -> new CopyOnWriteArraySet<>()).add(watcher);
         try {
-            stream.send(event);
-        } catch (IOException | IllegalStateException gone) {
-            stream.complete();
+            news(List.of(plan)).forEach(watcher::tell);
+        } catch (RuntimeException away) {
+            gone.run();
+            throw away;
         }
+        return watcher.stream;
     }
 
     private void look() {
         try {
-            Set<Long> plans = new HashSet<>(watching.keySet());
-            told.keySet().retainAll(plans);
-            for (News far : news(plans)) {
-                if (!far.equals(told.put(far.plan(), far))) {
-                    watching.getOrDefault(far.plan(), Set.of())
-                            .forEach(stream -> send(stream, SseEmitter.event().data(far)));
-                }
+            for (News far : news(new HashSet<>(watching.keySet()))) {
+                watching.getOrDefault(far.plan(), Set.of()).forEach(watcher -> watcher.tell(far));
             }
             if (++rounds % SILENT_ROUNDS == 0) {
                 watching.values()
                         .forEach(all -> all.forEach(
-                                stream -> send(stream, SseEmitter.event().comment("here"))));
+                                watcher -> watcher.send(SseEmitter.event().comment("here"))));
             }
         } catch (DataAccessException | TransactionException away) {
             log.debug("The database does not answer; asked again", away);
@@ -137,7 +147,7 @@ public class Watch implements SmartLifecycle {
     public synchronized void stop() {
         clockwork.shutdownNow();
         clockwork = null;
-        watching.values().forEach(all -> all.forEach(SseEmitter::complete));
+        watching.values().forEach(all -> all.forEach(watcher -> watcher.stream.complete()));
         watching.clear();
     }
 
