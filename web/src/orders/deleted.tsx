@@ -30,7 +30,7 @@ export function Deleted() {
   return (
     <div className="min-h-dvh">
       <Skip />
-      <header className="flex min-h-[72px] items-center border-b-[1.5px] border-ink bg-sheet px-5">
+      <header className="flex min-h-[72px] items-center border-b-[1.5px] border-ink bg-sheet px-5 print:hidden">
         <Brand under="" />
       </header>
       <main id="work" tabIndex={-1} className="mx-auto max-w-3xl px-6 py-8 outline-none">

@@ -93,7 +93,7 @@ export function Orders() {
   return (
     <div className="min-h-dvh">
       <Skip />
-      <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5">
+      <header className="flex min-h-[72px] items-center justify-between border-b-[1.5px] border-ink bg-sheet px-5 print:hidden">
         <Brand under={me?.workshop ?? ''} />
         <div className="flex flex-wrap items-center justify-end">
           {[

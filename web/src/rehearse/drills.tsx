@@ -42,7 +42,7 @@ export function Drills({ progress, drill, choose }: Props) {
     }
   };
   return (
-    <nav aria-label="What to rehearse">
+    <nav aria-label="What to rehearse" className="print:hidden">
       <ul>
         {(progress?.drills ?? []).map((d) => (
           <li key={d.drill} className="border-b border-ink/20">

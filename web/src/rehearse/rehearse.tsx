@@ -51,7 +51,7 @@ export function Rehearse() {
       note="by hand and by head; judged as your plans are reckoned"
       actions={<ClassSheets />}
     >
-      <div className="grid grid-cols-[270px_minmax(0,1fr)] items-start gap-8 max-lg:grid-cols-1">
+      <div className="grid grid-cols-[270px_minmax(0,1fr)] items-start gap-8 max-lg:grid-cols-1 print:block">
         <Drills
           progress={progress}
           drill={drill}
