@@ -31,8 +31,15 @@ const PATIENCE_MS = 4000;
 
 const unansweredOr = (ms: number) =>
   new Promise<void>((done) => {
-    setTimeout(done, ms);
-    client.getQueryCache().subscribe(() => isUnanswered(client) && done());
+    const stop = client.getQueryCache().subscribe(() => {
+      if (isUnanswered(client)) {
+        done();
+      }
+    });
+    setTimeout(() => {
+      stop();
+      done();
+    }, ms);
   });
 
 async function begin() {
